@@ -1,0 +1,69 @@
+package app.carder.core.vessel;
+
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Volume;
+import java.util.Locale;
+
+/**
+ * A tray or box with upright sides: {@code V = l w h}.
+ *
+ * @param length inside, the longer way
+ * @param width inside, the other way
+ * @param depth inside, to the rim
+ */
+public record Box(Length length, Length width, Length depth) implements Vessel {
+
+    /** Refuses measures of zero. */
+    public Box {
+        Vessel.requireMeasures(length, width, depth);
+    }
+
+    @Override
+    public VesselShape shape() {
+        return VesselShape.BOX;
+    }
+
+    @Override
+    public Volume volumeTo(Length depth) {
+        return Vessel.volume(this, depth, floor() * depth.inMillimetres());
+    }
+
+    @Override
+    public Length depthFor(Volume volume) {
+        return Vessel.depth(this, volume, volume.inCubicMillimetres() / floor());
+    }
+
+    @Override
+    public Length widthAt(Length depth) {
+        return length;
+    }
+
+    @Override
+    public String rule() {
+        return "V = length × width × depth";
+    }
+
+    @Override
+    public String arithmetic(Length depth) {
+        return String.format(
+                Locale.ROOT,
+                "%.1f × %.1f × %.1f cm",
+                length.inCentimetres(),
+                width.inCentimetres(),
+                depth.inCentimetres());
+    }
+
+    @Override
+    public String forPeople() {
+        return String.format(
+                Locale.ROOT,
+                "box %.1f × %.1f cm, %.1f cm deep",
+                length.inCentimetres(),
+                width.inCentimetres(),
+                depth.inCentimetres());
+    }
+
+    private double floor() {
+        return length.inMillimetres() * width.inMillimetres();
+    }
+}

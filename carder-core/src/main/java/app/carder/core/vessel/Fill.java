@@ -1,0 +1,233 @@
+package app.carder.core.vessel;
+
+import app.carder.core.material.Material;
+import app.carder.core.measure.Density;
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Money;
+import app.carder.core.measure.Volume;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Fills a vessel in layers, from the floor up: depth in; volume, mass, whole packs, cost and leftover out. And the
+ * reverse: the depth that a number of packs gives.
+ */
+public final class Fill {
+
+    /**
+     * From this mass on, a full vessel is not for one person to lift: 16 kg, the lower of the two filter values for
+     * lifting close to the body at waist height. UK HSE manual handling guide L23, from memory.
+     */
+    public static final Mass TWO_PEOPLE_FROM = Mass.ofGrams(16_000);
+
+    private static final Source GEOMETRY = Source.derived("geometry of the vessel");
+
+    private Fill() {}
+
+    /**
+     * One layer to be put in.
+     *
+     * @param material what
+     * @param depth how deep this layer is to lie, more than zero
+     * @param pack how it is bought, where known
+     */
+    public record Layer(Material material, Length depth, Optional<Pack> pack) {}
+
+    /**
+     * How a material is bought.
+     *
+     * @param content mass in one pack, more than zero
+     * @param price of one pack
+     */
+    public record Pack(Mass content, Money price) {
+        /**
+         * Refuses an empty pack.
+         *
+         * @throws IllegalArgumentException if nothing is in it
+         */
+        public Pack {
+            if (content.isZero()) {
+                throw new IllegalArgumentException("Pack must hold more than 0 g, got 0 g.");
+            }
+        }
+    }
+
+    /**
+     * Whole packs to buy.
+     *
+     * @param packs the smallest number that is enough
+     * @param cost of them all
+     * @param leftover what stays in the last pack
+     */
+    public record Purchase(long packs, Money cost, Mass leftover) {}
+
+    /**
+     * The amount of one layer.
+     *
+     * @param layer as asked for
+     * @param volume that it takes
+     * @param mass that it has
+     * @param purchase what to buy, where the pack is known
+     * @param reckoning how it was found
+     */
+    public record Amount(Layer layer, Volume volume, Mass mass, Optional<Purchase> purchase, Reckoning reckoning) {}
+
+    /**
+     * All layers.
+     *
+     * @param amounts one for each layer, from the floor up
+     * @param depth of all layers together
+     * @param volume of all layers together
+     * @param mass of all layers together, without the vessel
+     */
+    public record Amounts(List<Amount> amounts, Length depth, Volume volume, Mass mass) {
+        /** Keeps its own copy. */
+        public Amounts {
+            amounts = List.copyOf(amounts);
+        }
+
+        /** Whether it is too heavy for one person to carry when full. */
+        public boolean needsTwoPeople() {
+            return mass.compareTo(TWO_PEOPLE_FROM) >= 0;
+        }
+
+        /** What all that must be bought costs; absent where no pack is known. */
+        public Optional<Money> cost() {
+            return amounts.stream()
+                    .flatMap(amount -> amount.purchase().stream())
+                    .map(Purchase::cost)
+                    .reduce(Money::plus);
+        }
+    }
+
+    /**
+     * The depth that whole packs give.
+     *
+     * @param depth level surface, from the floor; the vessel's depth where not all goes in
+     * @param over what does not go in, zero where all does
+     * @param reckoning how it was found
+     */
+    public record Level(Length depth, Mass over, Reckoning reckoning) {}
+
+    /**
+     * What the layers need.
+     *
+     * @throws IllegalArgumentException if a layer has no depth, is not poured, or all together are deeper than the vessel
+     */
+    public static Amounts reckon(Vessel vessel, List<Layer> layers) {
+        List<Amount> amounts = new ArrayList<>();
+        Length below = Length.ZERO;
+        for (Layer layer : layers) {
+            if (layer.depth().isZero()) {
+                throw new IllegalArgumentException("Depth of %s must be more than 0 cm, got 0 cm."
+                        .formatted(layer.material().name()));
+            }
+            amounts.add(amount(vessel, below, layer));
+            below = below.plus(layer.depth());
+        }
+        return new Amounts(
+                amounts,
+                below,
+                amounts.stream().map(Amount::volume).reduce(Volume.ZERO, Volume::plus),
+                amounts.stream().map(Amount::mass).reduce(Mass.ZERO, Mass::plus));
+    }
+
+    /**
+     * How deep a number of packs lies in an empty vessel.
+     *
+     * @param packs 1 or more
+     * @throws IllegalArgumentException if there is no pack to count
+     */
+    public static Level levelOf(Vessel vessel, Material material, Pack pack, int packs) {
+        if (packs < 1) {
+            throw new IllegalArgumentException("Packs must be 1 or more, got %d.".formatted(packs));
+        }
+        Mass mass = pack.content().multipliedBy(packs);
+        Volume volume = mass.dividedBy(density(material));
+        boolean fits = !volume.isMoreThan(vessel.capacity());
+        Volume held = fits ? volume : vessel.capacity();
+        Length depth = vessel.depthFor(held);
+        Mass over = fits ? Mass.ZERO : mass.minus(held.times(density(material)));
+        Reckoning reckoning = Reckoning.asking("How deep do %d packs of %s lie?".formatted(packs, material.name()))
+                .given("Vessel", vessel.forPeople())
+                .given("Pack", pack.content().forPeople())
+                .given("Bulk density", density(material).forPeople())
+                .step("mass = packs × pack", packs + " × " + pack.content().forPeople(), mass.forPeople())
+                .step(
+                        "volume = mass ÷ density",
+                        mass.forPeople() + " ÷ " + density(material).forPeople(),
+                        volume.forPeople())
+                .step(
+                        fits ? "depth from " + vessel.rule() : "fills to the rim",
+                        fits ? "solved for the depth" : "holds " + held.forPeople(),
+                        depth.forPeople())
+                .from(GEOMETRY)
+                .from(material.source())
+                .close();
+        return new Level(depth, over, reckoning);
+    }
+
+    private static Amount amount(Vessel vessel, Length below, Layer layer) {
+        Material material = layer.material();
+        Length top = below.plus(layer.depth());
+        Volume volume = vessel.volumeTo(top).minus(vessel.volumeTo(below));
+        Mass mass = volume.times(density(material));
+        Optional<Purchase> purchase = layer.pack().map(pack -> purchase(mass, pack));
+
+        Reckoning.Notebook notebook = Reckoning.asking("How much %s?".formatted(material.name()))
+                .given("Vessel", vessel.forPeople())
+                .given("Depth of this layer", layer.depth().forPeople())
+                .given("Bulk density, as poured", density(material).forPeople());
+        if (below.isZero()) {
+            notebook.step(vessel.rule(), vessel.arithmetic(top), volume.forPeople());
+        } else {
+            notebook.given("It lies on layers of", below.forPeople())
+                    .step(
+                            vessel.rule() + ", to the top less to the layer below",
+                            vessel.arithmetic(top) + " − " + vessel.arithmetic(below),
+                            volume.forPeople());
+        }
+        notebook.step(
+                "mass = volume × density",
+                volume.forPeople() + " × " + density(material).forPeople(),
+                mass.forPeople());
+        layer.pack()
+                .ifPresent(pack -> purchase.ifPresent(bought -> notebook.step(
+                                "packs = mass ÷ pack, rounded up",
+                                mass.forPeople() + " ÷ " + pack.content().forPeople(),
+                                Long.toString(bought.packs()))
+                        .step(
+                                "cost = packs × price",
+                                bought.packs() + " × " + pack.price().forPeople(),
+                                bought.cost().forPeople())
+                        .step(
+                                "leftover = packs × pack − mass",
+                                bought.packs() + " × " + pack.content().forPeople() + " − " + mass.forPeople(),
+                                bought.leftover().forPeople())
+                        .from(Source.entered("pack and price"))));
+        return new Amount(
+                layer,
+                volume,
+                mass,
+                purchase,
+                notebook.from(GEOMETRY).from(material.source()).close());
+    }
+
+    private static Purchase purchase(Mass mass, Pack pack) {
+        long packs = -Math.floorDiv(-mass.milligrams(), pack.content().milligrams());
+        return new Purchase(
+                packs,
+                pack.price().multipliedBy(packs),
+                pack.content().multipliedBy(packs).minus(mass));
+    }
+
+    private static Density density(Material material) {
+        return material.density()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Fill must be loose or liquid, got pieces (%s).".formatted(material.name())));
+    }
+}

@@ -1,0 +1,70 @@
+package app.carder.core.vessel;
+
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Volume;
+import java.util.Locale;
+
+/**
+ * A regular octagonal tray with upright sides: {@code V = 2 (sqrt 2 - 1) d^2 h}, d the width across flats.
+ *
+ * @param acrossFlats inside, from one side to the opposite side
+ * @param depth inside, to the rim
+ */
+public record OctagonalTray(Length acrossFlats, Length depth) implements Vessel {
+
+    private static final double AREA_OVER_SQUARE = 2 * (Math.sqrt(2) - 1);
+
+    /** Refuses measures of zero. */
+    public OctagonalTray {
+        Vessel.requireMeasures(acrossFlats, depth);
+    }
+
+    @Override
+    public VesselShape shape() {
+        return VesselShape.OCTAGONAL_TRAY;
+    }
+
+    @Override
+    public Volume volumeTo(Length depth) {
+        return Vessel.volume(this, depth, floor() * depth.inMillimetres());
+    }
+
+    @Override
+    public Length depthFor(Volume volume) {
+        return Vessel.depth(this, volume, volume.inCubicMillimetres() / floor());
+    }
+
+    @Override
+    public Length widthAt(Length depth) {
+        return acrossFlats;
+    }
+
+    /** One of the eight sides: {@code s = (sqrt 2 - 1) d}. */
+    public Length side() {
+        return Length.ofMillimetres((Math.sqrt(2) - 1) * acrossFlats.inMillimetres());
+    }
+
+    @Override
+    public String rule() {
+        return "V = 2 × (√2 − 1) × (width across flats)² × depth";
+    }
+
+    @Override
+    public String arithmetic(Length depth) {
+        return String.format(
+                Locale.ROOT, "0.8284 × %.1f² × %.1f cm", acrossFlats.inCentimetres(), depth.inCentimetres());
+    }
+
+    @Override
+    public String forPeople() {
+        return String.format(
+                Locale.ROOT,
+                "octagonal tray %.1f cm across flats, %.1f cm deep",
+                acrossFlats.inCentimetres(),
+                depth.inCentimetres());
+    }
+
+    private double floor() {
+        return AREA_OVER_SQUARE * Math.pow(acrossFlats.inMillimetres(), 2);
+    }
+}

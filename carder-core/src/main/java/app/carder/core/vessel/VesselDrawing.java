@@ -1,0 +1,161 @@
+package app.carder.core.vessel;
+
+import app.carder.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * A vessel drawn to scale: from above, and in section with its layers. Coordinates are millimetres of the real thing,
+ * so that both views and the scale bar share one scale; y grows downwards.
+ *
+ * @param width of the whole drawing
+ * @param height of the whole drawing
+ * @param plan outline from above
+ * @param section outline in section, open at the top
+ * @param layers fills in section, from the floor up
+ * @param scaleBar a bar of a round length
+ */
+public record VesselDrawing(
+        double width, double height, Outline plan, Outline section, List<Outline> layers, ScaleBar scaleBar) {
+
+    private static final double MARGIN = 0.06;
+
+    /** Keeps its own copy. */
+    public VesselDrawing {
+        layers = List.copyOf(layers);
+    }
+
+    /**
+     * A closed polygon.
+     *
+     * @param points its corners in order
+     */
+    public record Outline(List<Point> points) {
+        /** Keeps its own copy. */
+        public Outline {
+            points = List.copyOf(points);
+        }
+
+        /** As an SVG {@code points} attribute. */
+        public String svgPoints() {
+            return points.stream()
+                    .map(point -> String.format(Locale.ROOT, "%.1f,%.1f", point.x(), point.y()))
+                    .collect(Collectors.joining(" "));
+        }
+    }
+
+    /**
+     * A corner.
+     *
+     * @param x millimetres from the left
+     * @param y millimetres from the top
+     */
+    public record Point(double x, double y) {}
+
+    /**
+     * A bar that tells the scale.
+     *
+     * @param x its left end
+     * @param y its height on the sheet
+     * @param length of the real thing
+     */
+    public record ScaleBar(double x, double y, Length length) {
+        /** Its right end. */
+        public double endX() {
+            return x + length.inMillimetres();
+        }
+    }
+
+    /**
+     * Draws a vessel.
+     *
+     * @param layerDepths depths of the fills from the floor up; what is above the rim is left out
+     */
+    public static VesselDrawing of(Vessel vessel, List<Length> layerDepths) {
+        List<Point> plan = plan(vessel);
+        double across = widest(vessel);
+        double planHeight = plan.stream().mapToDouble(Point::y).max().orElseThrow();
+        double deep = vessel.depth().inMillimetres();
+        double margin = Math.max(across, planHeight + deep) * MARGIN;
+        double sectionTop = 2 * margin + planHeight;
+        double middle = margin + across / 2;
+
+        List<Outline> layers = new ArrayList<>();
+        Length below = Length.ZERO;
+        for (Length layer : layerDepths) {
+            Length top = below.plus(layer);
+            if (top.isMoreThan(vessel.depth())) {
+                break;
+            }
+            layers.add(slice(vessel, below, top, middle, sectionTop + deep));
+            below = top;
+        }
+        double bottom = sectionTop + deep + margin;
+        return new VesselDrawing(
+                across + 2 * margin,
+                bottom + margin,
+                shifted(plan, margin, margin),
+                slice(vessel, Length.ZERO, vessel.depth(), middle, sectionTop + deep),
+                layers,
+                new ScaleBar(margin, bottom, barLength(across)));
+    }
+
+    private static Outline slice(Vessel vessel, Length from, Length to, double middle, double floor) {
+        double narrow = vessel.widthAt(from).inMillimetres() / 2;
+        double wide = vessel.widthAt(to).inMillimetres() / 2;
+        return new Outline(List.of(
+                new Point(middle - wide, floor - to.inMillimetres()),
+                new Point(middle - narrow, floor - from.inMillimetres()),
+                new Point(middle + narrow, floor - from.inMillimetres()),
+                new Point(middle + wide, floor - to.inMillimetres())));
+    }
+
+    private static List<Point> plan(Vessel vessel) {
+        double across = widest(vessel);
+        if (vessel instanceof Box box) {
+            double width = box.width().inMillimetres();
+            return List.of(new Point(0, 0), new Point(across, 0), new Point(across, width), new Point(0, width));
+        }
+        if (vessel instanceof OctagonalTray tray) {
+            double corner = (across - tray.side().inMillimetres()) / 2;
+            double far = across - corner;
+            return List.of(
+                    new Point(corner, 0),
+                    new Point(far, 0),
+                    new Point(across, corner),
+                    new Point(across, far),
+                    new Point(far, across),
+                    new Point(corner, across),
+                    new Point(0, far),
+                    new Point(0, corner));
+        }
+        int sides = 72;
+        List<Point> circle = new ArrayList<>(sides);
+        for (int side = 0; side < sides; side++) {
+            double angle = 2 * Math.PI * side / sides;
+            circle.add(new Point(across / 2 * (1 + Math.cos(angle)), across / 2 * (1 + Math.sin(angle))));
+        }
+        return circle;
+    }
+
+    private static double widest(Vessel vessel) {
+        return Math.max(
+                vessel.widthAt(Length.ZERO).inMillimetres(),
+                vessel.widthAt(vessel.depth()).inMillimetres());
+    }
+
+    private static Outline shifted(List<Point> points, double x, double y) {
+        return new Outline(points.stream()
+                .map(point -> new Point(point.x() + x, point.y() + y))
+                .toList());
+    }
+
+    private static Length barLength(double across) {
+        if (across >= 200) {
+            return Length.ofCentimetres(10);
+        }
+        return Length.ofCentimetres(across >= 50 ? 2 : 1);
+    }
+}

@@ -1,0 +1,143 @@
+package app.carder.core.safety;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.core.material.Solid;
+import app.carder.core.measure.Length;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SmallPartsCylinderTest {
+
+    /** Every ball up to the inside diameter of 31.7 mm (16 CFR 1501.4, from memory). */
+    @ParameterizedTest(name = "a ball of {0} mm fits: {1}")
+    @CsvSource({"10,true", "31.7,true", "31.8,false", "44,false"})
+    void judgesBalls(double diameter, boolean fits) {
+        assertThat(SmallPartsCylinder.holds(new Solid.Ball(mm(diameter)))).isEqualTo(fits);
+    }
+
+    /** The longest straight line inside is 65.3 mm, computed independently from the gauge's measures. */
+    @ParameterizedTest(name = "a needle of {0} mm fits: {1}")
+    @CsvSource({"57,true", "65,true", "66,false", "80,false"})
+    void judgesNeedlesByTheLongestLineInside(double length, boolean fits) {
+        assertThat(SmallPartsCylinder.holds(new Solid.Block(mm(length), mm(0.1), mm(0.1))))
+                .isEqualTo(fits);
+    }
+
+    /** An upright rod fits whose length is no more than 57.1 mm less its diameter, by the slope of 45 degrees. */
+    @ParameterizedTest
+    @CsvSource({"5", "10", "20", "31.7"})
+    void holdsEveryRodThatFitsUpright(double diameter) {
+        assertThat(SmallPartsCylinder.holds(new Solid.Rod(mm(diameter), mm(57.1 - diameter))))
+                .isTrue();
+    }
+
+    @Test
+    void doesNotHoldAThickRodThatIsTooLong() {
+        assertThat(SmallPartsCylinder.holds(new Solid.Rod(mm(31), mm(30)))).isFalse();
+        assertThat(SmallPartsCylinder.holds(new Solid.Rod(mm(20), mm(55)))).isFalse();
+        assertThat(SmallPartsCylinder.holds(new Solid.Rod(mm(24), mm(45)))).isFalse();
+    }
+
+    @Test
+    void holdsAFlatPieceOnlyIfItIsNarrowEnough() {
+        assertThat(SmallPartsCylinder.holds(new Solid.Block(mm(40), mm(31), mm(1))))
+                .isTrue();
+        assertThat(SmallPartsCylinder.holds(new Solid.Block(mm(40), mm(32), mm(1))))
+                .isFalse();
+        assertThat(SmallPartsCylinder.holds(new Solid.Block(mm(60), mm(45), mm(40))))
+                .isFalse();
+    }
+
+    @Test
+    void takesNoNoticeOfTheOrderOfTheMeasures() {
+        Solid block = new Solid.Block(mm(12), mm(45), mm(20));
+        Solid turned = new Solid.Block(mm(45), mm(20), mm(12));
+
+        assertThat(SmallPartsCylinder.holds(block)).isEqualTo(SmallPartsCylinder.holds(turned));
+    }
+
+    /** Whatever a slow random search over turns and shifts finds to fit, the gauge holds too. */
+    @Test
+    void neverMissesWhatARandomSearchFinds() {
+        Random seeded = new Random(31);
+        int found = 0;
+        for (int round = 0; round < 60; round++) {
+            Solid block = new Solid.Block(
+                    mm(20 + seeded.nextInt(40)), mm(8 + seeded.nextInt(22)), mm(4 + seeded.nextInt(16)));
+            if (randomSearchFinds(block, seeded)) {
+                found++;
+                assertThat(SmallPartsCylinder.holds(block))
+                        .as(block.forPeople())
+                        .isTrue();
+            }
+        }
+        assertThat(found).isGreaterThan(10);
+    }
+
+    /** A growing piece that no longer fits never fits again. */
+    @Test
+    void isMonotoneInTheSizeOfThePiece() {
+        boolean before = true;
+        for (int length = 20; length <= 66; length += 2) {
+            boolean now = SmallPartsCylinder.holds(new Solid.Block(mm(length), mm(18), mm(9)));
+            assertThat(before || !now).as("at %d mm", length).isTrue();
+            before = now;
+        }
+        assertThat(before).isFalse();
+    }
+
+    private static boolean randomSearchFinds(Solid block, Random random) {
+        for (int attempt = 0; attempt < 20_000; attempt++) {
+            double[][] turn = randomTurn(random);
+            double shiftX = 12 * random.nextDouble() - 6;
+            double shiftY = 12 * random.nextDouble() - 6;
+            if (isInside(block, turn, shiftX, shiftY)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isInside(Solid block, double[][] turn, double shiftX, double shiftY) {
+        double highest = Double.NEGATIVE_INFINITY;
+        double floor = Double.NEGATIVE_INFINITY;
+        for (Solid.Point point : block.surface()) {
+            double[] p = {point.x(), point.y(), point.z()};
+            double x = dot(turn[0], p) + shiftX;
+            double y = dot(turn[1], p) + shiftY;
+            double z = dot(turn[2], p);
+            if (x * x + y * y > 15.85 * 15.85) {
+                return false;
+            }
+            highest = Math.max(highest, z);
+            floor = Math.max(floor, x + 15.85 - z);
+        }
+        return highest + floor <= 57.1;
+    }
+
+    /** A turn drawn evenly from all turns, by a unit quaternion. */
+    private static double[][] randomTurn(Random random) {
+        double[] q = {random.nextGaussian(), random.nextGaussian(), random.nextGaussian(), random.nextGaussian()};
+        double norm = Math.sqrt(q[0] * q[0] + q[1] * q[1] + q[2] * q[2] + q[3] * q[3]);
+        double w = q[0] / norm;
+        double x = q[1] / norm;
+        double y = q[2] / norm;
+        double z = q[3] / norm;
+        return new double[][] {
+            {1 - 2 * (y * y + z * z), 2 * (x * y - z * w), 2 * (x * z + y * w)},
+            {2 * (x * y + z * w), 1 - 2 * (x * x + z * z), 2 * (y * z - x * w)},
+            {2 * (x * z - y * w), 2 * (y * z + x * w), 1 - 2 * (x * x + y * y)}
+        };
+    }
+
+    private static double dot(double[] a, double[] b) {
+        return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+    }
+
+    private static Length mm(double millimetres) {
+        return Length.ofMillimetres(millimetres);
+    }
+}

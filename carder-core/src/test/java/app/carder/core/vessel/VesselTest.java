@@ -1,0 +1,108 @@
+package app.carder.core.vessel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Volume;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class VesselTest {
+
+    private static final Length DEEP = cm(15);
+
+    @Nested
+    class OfKnownVolume {
+        /** Standard solid geometry, computed independently with python3. */
+        @Test
+        void agreesWithSolidGeometry() {
+            assertThat(new Box(cm(60), cm(40), cm(10)).volumeTo(cm(4)).inMillilitres())
+                    .isCloseTo(9600, Offset.offset(0.001));
+            assertThat(new RoundTub(cm(8), cm(12)).capacity().inMillilitres()).isCloseTo(603.186, Offset.offset(0.001));
+            assertThat(new OctagonalTray(cm(90), cm(10)).volumeTo(cm(4)).inMillilitres())
+                    .isCloseTo(26_841, Offset.offset(0.5));
+            assertThat(new TaperedJug(cm(8), cm(12), DEEP).capacity().inMillilitres())
+                    .isCloseTo(1193.805, Offset.offset(0.001));
+        }
+
+        /** Regular octagon: side 0.414214 d, from standard geometry. */
+        @Test
+        void knowsTheSideOfAnOctagon() {
+            assertThat(new OctagonalTray(cm(90), cm(10)).side().inCentimetres())
+                    .isCloseTo(37.279, Offset.offset(0.001));
+        }
+
+        /** Frustum with radii 4 and 6 cm, 15 cm deep; depths computed independently with python3. */
+        @ParameterizedTest(name = "{0} mL lies {1} cm deep")
+        @CsvSource({"100,1.8704", "250,4.3213", "500,7.7643", "1000,13.2166", "596.9025,8.9437"})
+        void findsTheDepthInATaperedJug(double millilitres, double centimetres) {
+            TaperedJug jug = new TaperedJug(cm(8), cm(12), DEEP);
+
+            assertThat(jug.depthFor(Volume.ofMillilitres(millilitres)).inCentimetres())
+                    .isCloseTo(centimetres, Offset.offset(0.0001));
+        }
+
+        @Test
+        void treatsAStraightJugAsACylinder() {
+            TaperedJug straight = new TaperedJug(cm(10), cm(10), DEEP);
+
+            assertThat(straight.depthFor(Volume.ofMillilitres(250)).inCentimetres())
+                    .isCloseTo(3.1831, Offset.offset(0.0001));
+        }
+    }
+
+    static Stream<Vessel> vesselsOfEveryShape() {
+        Random seeded = new Random(20);
+        return Stream.generate(() -> VesselShape.values()[seeded.nextInt(4)].of(
+                        Length.ofMillimetres(20 + seeded.nextInt(900)),
+                        Length.ofMillimetres(20 + seeded.nextInt(900)),
+                        Length.ofMillimetres(10 + seeded.nextInt(400))))
+                .limit(200);
+    }
+
+    @ParameterizedTest
+    @MethodSource("vesselsOfEveryShape")
+    void depthAndVolumeAreInverse(Vessel vessel) {
+        for (int tenth = 0; tenth <= 10; tenth++) {
+            Length depth = vessel.depth().ofBaseUnits(vessel.depth().micrometres() * tenth / 10);
+
+            assertThat(vessel.depthFor(vessel.volumeTo(depth)).inMillimetres())
+                    .isCloseTo(depth.inMillimetres(), Offset.offset(0.01));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("vesselsOfEveryShape")
+    void holdsMoreTheDeeperItIsFilled(Vessel vessel) {
+        Length half = vessel.depth().ofBaseUnits(vessel.depth().micrometres() / 2);
+
+        assertThat(vessel.capacity()).isGreaterThan(vessel.volumeTo(half));
+        assertThat(vessel.volumeTo(Length.ZERO)).isEqualTo(Volume.ZERO);
+    }
+
+    @Test
+    void refusesADepthBeyondTheRim() {
+        Vessel tray = new Box(cm(60), cm(40), cm(10));
+
+        assertThatThrownBy(() -> tray.volumeTo(cm(11))).hasMessageContaining("Depth must not be more than");
+        assertThatThrownBy(() -> tray.depthFor(Volume.ofMillilitres(25_000)))
+                .hasMessageContaining("must not be more than the vessel holds");
+    }
+
+    @Test
+    void refusesMeasuresOfZero() {
+        assertThatThrownBy(() -> VesselShape.ROUND_TUB.of(Length.ZERO, Length.ZERO, DEEP))
+                .hasMessageContaining("more than 0 cm");
+    }
+
+    static Length cm(double centimetres) {
+        return Length.ofCentimetres(centimetres);
+    }
+}

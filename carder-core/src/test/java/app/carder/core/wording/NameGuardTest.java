@@ -1,0 +1,55 @@
+package app.carder.core.wording;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class NameGuardTest {
+
+    private static final NameGuard GUARD = NameGuard.forChild(
+            "Anouk", List.of("Anouk", "Bram", "Zo\u00ebl", "Mary Ann", "\u05e0\u05d5\u05e2\u05d4", "Wren"));
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Anouk gave Bram the jug.|Anouk gave a friend the jug.",
+                "Bram's parcel was heavier.|A friend's parcel was heavier.",
+                "She waited. bram poured.|She waited. A friend poured.",
+                "BRAM and Zoel laughed.|A friend and a friend laughed.",
+                "With Mary Ann she tied it.|With a friend she tied it.",
+                "She said 'Bramble'.|She said 'Bramble'.",
+                "Mary came, Ann left.|Mary came, Ann left.",
+            })
+    void putsAFriendInThePlaceOfOtherNames(String written, String kept) {
+        assertThat(GUARD.withoutNames(written)).isEqualTo(kept);
+    }
+
+    @Test
+    void findsNamesWhateverTheirCaseAccentsOrScript() {
+        assertThat(GUARD.namesIn("ZO\u00cbL, zoe\u0308l and \u05e0\u05d5\u05e2\u05d4 came; Anouk stayed"))
+                .containsExactly("ZO\u00cbL", "zoe\u0308l", "\u05e0\u05d5\u05e2\u05d4");
+    }
+
+    @Test
+    void leavesNoNameBehind() {
+        String text = "Wren, Bram and Mary Ann met Bram. Wren's turn!";
+
+        assertThat(GUARD.namesIn(GUARD.withoutNames(text))).isEmpty();
+    }
+
+    @Test
+    void neverTakesTheChildsOwnName() {
+        assertThat(GUARD.namesIn("Anouk's parcel, anouk!")).isEmpty();
+    }
+
+    @Test
+    void livesWithAChildOfTheSameNameAndAnEmptyName() {
+        NameGuard guard = NameGuard.forChild("Bram", List.of("bram", "", "\ud83d\ude80"));
+
+        assertThat(guard.withoutNames("Bram \ud83d\ude80 <b>ran</b>")).isEqualTo("Bram \ud83d\ude80 <b>ran</b>");
+    }
+}
