@@ -1,20 +1,10 @@
 package app.carder.core.material;
 
 import app.carder.core.measure.Length;
-import java.util.ArrayList;
 import java.util.List;
 
-/** The outer form of one piece or one grain, taken as rigid and convex. */
+/** The outer form of one piece or one grain, taken as rigid, convex and symmetric about its middle. */
 public sealed interface Solid {
-
-    /**
-     * A point, in millimetres from the middle of the solid.
-     *
-     * @param x along the length
-     * @param y along the width
-     * @param z along the thickness
-     */
-    record Point(double x, double y, double z) {}
 
     /** The longest of the three outer measures. */
     Length longest();
@@ -23,10 +13,13 @@ public sealed interface Solid {
     Length middle();
 
     /**
-     * Points on the surface, all within the true form, whose hull stands for it in a gauge test. Round forms are
-     * approximated from inside, so that a test errs towards "fits", which is the cautious side.
+     * How far the solid reaches from its middle along a direction, in millimetres: its support function.
+     *
+     * @param x part of the unit direction along the length
+     * @param y part along the width
+     * @param z part along the thickness
      */
-    List<Point> surface();
+    double reach(double x, double y, double z);
 
     /** For people: {@code ball 40 mm} or {@code 30 x 20 x 10 mm}. */
     String forPeople();
@@ -53,8 +46,8 @@ public sealed interface Solid {
         }
 
         @Override
-        public List<Point> surface() {
-            return ellipsoid(diameter, diameter, diameter);
+        public double reach(double x, double y, double z) {
+            return diameter.inMillimetres() / 2;
         }
 
         @Override
@@ -87,16 +80,11 @@ public sealed interface Solid {
         }
 
         @Override
-        public List<Point> surface() {
-            double x = length.inMillimetres() / 2;
-            double y = width.inMillimetres() / 2;
-            double z = thickness.inMillimetres() / 2;
-            List<Point> corners = new ArrayList<>(8);
-            for (int corner = 0; corner < 8; corner++) {
-                corners.add(
-                        new Point((corner & 1) == 0 ? x : -x, (corner & 2) == 0 ? y : -y, (corner & 4) == 0 ? z : -z));
-            }
-            return corners;
+        public double reach(double x, double y, double z) {
+            return (Math.abs(x) * length.inMillimetres()
+                            + Math.abs(y) * width.inMillimetres()
+                            + Math.abs(z) * thickness.inMillimetres())
+                    / 2;
         }
 
         @Override
@@ -112,8 +100,6 @@ public sealed interface Solid {
      * @param length along the axis
      */
     record Rod(Length diameter, Length length) implements Solid {
-        private static final int SIDES = 24;
-
         /** Refuses a rod without size. */
         public Rod {
             Solid.requireSize("Rod", diameter, length);
@@ -130,16 +116,8 @@ public sealed interface Solid {
         }
 
         @Override
-        public List<Point> surface() {
-            double radius = diameter.inMillimetres() / 2;
-            double half = length.inMillimetres() / 2;
-            List<Point> rims = new ArrayList<>(2 * SIDES);
-            for (int side = 0; side < SIDES; side++) {
-                double angle = 2 * Math.PI * side / SIDES;
-                rims.add(new Point(half, radius * Math.cos(angle), radius * Math.sin(angle)));
-                rims.add(new Point(-half, radius * Math.cos(angle), radius * Math.sin(angle)));
-            }
-            return rims;
+        public double reach(double x, double y, double z) {
+            return (Math.abs(x) * length.inMillimetres() + Math.hypot(y, z) * diameter.inMillimetres()) / 2;
         }
 
         @Override
@@ -173,31 +151,17 @@ public sealed interface Solid {
         }
 
         @Override
-        public List<Point> surface() {
-            return ellipsoid(length, width, thickness);
+        public double reach(double x, double y, double z) {
+            double alongLength = x * length.inMillimetres();
+            double alongWidth = y * width.inMillimetres();
+            double alongThickness = z * thickness.inMillimetres();
+            return Math.sqrt(alongLength * alongLength + alongWidth * alongWidth + alongThickness * alongThickness) / 2;
         }
 
         @Override
         public String forPeople() {
             return Solid.dimensions(length, width, thickness);
         }
-    }
-
-    private static List<Point> ellipsoid(Length length, Length width, Length thickness) {
-        int rings = 8;
-        int around = 16;
-        List<Point> points = new ArrayList<>(rings * around);
-        for (int ring = 0; ring <= rings; ring++) {
-            double polar = Math.PI * ring / rings;
-            for (int step = 0; step < around; step++) {
-                double azimuth = 2 * Math.PI * step / around;
-                points.add(new Point(
-                        length.inMillimetres() / 2 * Math.cos(polar),
-                        width.inMillimetres() / 2 * Math.sin(polar) * Math.cos(azimuth),
-                        thickness.inMillimetres() / 2 * Math.sin(polar) * Math.sin(azimuth)));
-            }
-        }
-        return points;
     }
 
     private static List<Length> sorted(Length a, Length b, Length c) {

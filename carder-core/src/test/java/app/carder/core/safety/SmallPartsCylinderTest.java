@@ -65,7 +65,7 @@ class SmallPartsCylinderTest {
         Random seeded = new Random(31);
         int found = 0;
         for (int round = 0; round < 60; round++) {
-            Solid block = new Solid.Block(
+            Solid.Block block = new Solid.Block(
                     mm(20 + seeded.nextInt(40)), mm(8 + seeded.nextInt(22)), mm(4 + seeded.nextInt(16)));
             if (randomSearchFinds(block, seeded)) {
                 found++;
@@ -89,7 +89,7 @@ class SmallPartsCylinderTest {
         assertThat(before).isFalse();
     }
 
-    private static boolean randomSearchFinds(Solid block, Random random) {
+    private static boolean randomSearchFinds(Solid.Block block, Random random) {
         for (int attempt = 0; attempt < 20_000; attempt++) {
             double[][] turn = randomTurn(random);
             double shiftX = 12 * random.nextDouble() - 6;
@@ -101,11 +101,15 @@ class SmallPartsCylinderTest {
         return false;
     }
 
-    private static boolean isInside(Solid block, double[][] turn, double shiftX, double shiftY) {
+    private static boolean isInside(Solid.Block block, double[][] turn, double shiftX, double shiftY) {
         double highest = Double.NEGATIVE_INFINITY;
         double floor = Double.NEGATIVE_INFINITY;
-        for (Solid.Point point : block.surface()) {
-            double[] p = {point.x(), point.y(), point.z()};
+        for (int corner = 0; corner < 8; corner++) {
+            double[] p = {
+                block.length().inMillimetres() * ((corner & 1) - 0.5),
+                block.width().inMillimetres() * ((corner >> 1 & 1) - 0.5),
+                block.thickness().inMillimetres() * ((corner >> 2 & 1) - 0.5)
+            };
             double x = dot(turn[0], p) + shiftX;
             double y = dot(turn[1], p) + shiftY;
             double z = dot(turn[2], p);

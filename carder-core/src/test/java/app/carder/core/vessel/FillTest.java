@@ -100,10 +100,12 @@ class FillTest {
         void splittingALayerKeepsVolumeAndMass() {
             Random seeded = new Random(7);
             for (int round = 0; round < 100; round++) {
-                Vessel vessel = VesselShape.values()[round % 4].of(
-                        Length.ofMillimetres(100 + seeded.nextInt(500)),
-                        Length.ofMillimetres(100 + seeded.nextInt(500)),
-                        Length.ofMillimetres(200));
+                Vessel vessel = VesselTest.SHAPES
+                        .get(round % 4)
+                        .of(
+                                Length.ofMillimetres(100 + seeded.nextInt(500)),
+                                Length.ofMillimetres(100 + seeded.nextInt(500)),
+                                Length.ofMillimetres(200));
                 double first = 1 + seeded.nextInt(9);
                 double second = 1 + seeded.nextInt(9);
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
@@ -12,10 +13,10 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.MethodSource;
 
 class VesselTest {
 
+    static final List<VesselShape> SHAPES = List.of(VesselShape.values());
     private static final Length DEEP = cm(15);
 
     @Nested
@@ -60,16 +61,20 @@ class VesselTest {
 
     static Stream<Vessel> vesselsOfEveryShape() {
         Random seeded = new Random(20);
-        return Stream.generate(() -> VesselShape.values()[seeded.nextInt(4)].of(
-                        Length.ofMillimetres(20 + seeded.nextInt(900)),
-                        Length.ofMillimetres(20 + seeded.nextInt(900)),
-                        Length.ofMillimetres(10 + seeded.nextInt(400))))
+        return Stream.generate(() -> SHAPES.get(seeded.nextInt(SHAPES.size()))
+                        .of(
+                                Length.ofMillimetres(20 + seeded.nextInt(900)),
+                                Length.ofMillimetres(20 + seeded.nextInt(900)),
+                                Length.ofMillimetres(10 + seeded.nextInt(400))))
                 .limit(200);
     }
 
-    @ParameterizedTest
-    @MethodSource("vesselsOfEveryShape")
-    void depthAndVolumeAreInverse(Vessel vessel) {
+    @Test
+    void depthAndVolumeAreInverse() {
+        vesselsOfEveryShape().forEach(VesselTest::assertInverse);
+    }
+
+    private static void assertInverse(Vessel vessel) {
         for (int tenth = 0; tenth <= 10; tenth++) {
             Length depth = vessel.depth().ofBaseUnits(vessel.depth().micrometres() * tenth / 10);
 
@@ -78,9 +83,12 @@ class VesselTest {
         }
     }
 
-    @ParameterizedTest
-    @MethodSource("vesselsOfEveryShape")
-    void holdsMoreTheDeeperItIsFilled(Vessel vessel) {
+    @Test
+    void holdsMoreTheDeeperItIsFilled() {
+        vesselsOfEveryShape().forEach(VesselTest::assertHoldsMoreTheDeeper);
+    }
+
+    private static void assertHoldsMoreTheDeeper(Vessel vessel) {
         Length half = vessel.depth().ofBaseUnits(vessel.depth().micrometres() / 2);
 
         assertThat(vessel.capacity()).isGreaterThan(vessel.volumeTo(half));
