@@ -1,0 +1,68 @@
+package app.carder.exchange.pdf;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Objects;
+import org.apache.fontbox.ttf.CmapLookup;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+
+/** The fonts that go into a PDF; all under the SIL Open Font License. */
+@SuppressWarnings("ImmutableEnumChecker") // glyph tables are only read
+enum ShippedFont {
+    LITERATA("Literata", 400, FontStyle.NORMAL, "Literata_400Regular.ttf"),
+    LITERATA_ITALIC("Literata", 400, FontStyle.ITALIC, "Literata_400Regular_Italic.ttf"),
+    LITERATA_BOLD("Literata", 700, FontStyle.NORMAL, "Literata_700Bold.ttf"),
+    ATKINSON("Atkinson", 400, FontStyle.NORMAL, "AtkinsonHyperlegibleNext_400Regular.ttf"),
+    ATKINSON_BOLD("Atkinson", 700, FontStyle.NORMAL, "AtkinsonHyperlegibleNext_700Bold.ttf"),
+    NOTO_SANS("Noto Sans", 400, FontStyle.NORMAL, "NotoSans_400Regular.ttf"),
+    NOTO_SANS_ARABIC("Noto Sans Arabic", 400, FontStyle.NORMAL, "NotoSansArabic_400Regular.ttf"),
+    NOTO_SANS_HEBREW("Noto Sans Hebrew", 400, FontStyle.NORMAL, "NotoSansHebrew_400Regular.ttf"),
+    NOTO_EMOJI("Noto Emoji", 400, FontStyle.NORMAL, "NotoEmoji_400Regular.ttf");
+
+    private final String family;
+    private final int weight;
+    private final FontStyle style;
+    private final String file;
+    private final CmapLookup glyphs;
+
+    ShippedFont(String family, int weight, FontStyle style, String file) {
+        this.family = family;
+        this.weight = weight;
+        this.style = style;
+        this.file = file;
+        try (InputStream font = openFile(file)) {
+            this.glyphs = new TTFParser()
+                    .parse(new RandomAccessReadBuffer(font.readAllBytes()))
+                    .getUnicodeCmapLookup();
+        } catch (IOException broken) {
+            throw new UncheckedIOException("Impossible state: font " + file + " cannot be read.", broken);
+        }
+    }
+
+    String family() {
+        return family;
+    }
+
+    int weight() {
+        return weight;
+    }
+
+    FontStyle style() {
+        return style;
+    }
+
+    InputStream open() {
+        return openFile(file);
+    }
+
+    boolean hasGlyph(int codePoint) {
+        return glyphs.getGlyphId(codePoint) != 0;
+    }
+
+    private static InputStream openFile(String file) {
+        return Objects.requireNonNull(ShippedFont.class.getResourceAsStream(file), file);
+    }
+}

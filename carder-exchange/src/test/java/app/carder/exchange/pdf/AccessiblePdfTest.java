@@ -1,0 +1,112 @@
+package app.carder.exchange.pdf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
+import org.verapdf.pdfa.Foundries;
+import org.verapdf.pdfa.PDFAParser;
+import org.verapdf.pdfa.PDFAValidator;
+import org.verapdf.pdfa.flavours.PDFAFlavour;
+import org.verapdf.pdfa.results.ValidationResult;
+
+class AccessiblePdfTest {
+
+    private static final String PAGE = """
+            <html xmlns="http://www.w3.org/1999/xhtml" lang="en"><head><title>A page</title>
+<meta name="description" content="A page to test with"/><style>
+            body { font-family: Literata, 'Noto Sans', 'Noto Sans Arabic', 'Noto Sans Hebrew', 'Noto Emoji'; }
+            </style></head><body><h1>Parcels</h1><p>%s</p><div><img src="%s" alt="A parcel"/></div></body></html>
+            """;
+
+    @BeforeAll
+    static void startValidator() {
+        VeraGreenfieldFoundryProvider.initialise();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = PDFAFlavour.class,
+            names = {"PDFUA_1", "PDFA_2_A"})
+    void passesTheStandards(PDFAFlavour flavour) throws Exception {
+        byte[] pdf = AccessiblePdf.of(PAGE.formatted("Anouk tied the knot.", "carder:parcel"), Map.of("parcel", png()));
+
+        try (PDFAParser parser = Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), flavour);
+                PDFAValidator validator = Foundries.defaultInstance().createValidator(flavour, false)) {
+            ValidationResult result = validator.validate(parser);
+
+            assertThat(result.isCompliant()).as(result.toString()).isTrue();
+        }
+    }
+
+    @Test
+    void saysItsLanguageAndHoldsThePicture() throws IOException {
+        byte[] pdf = AccessiblePdf.of(PAGE.formatted("One.", "carder:parcel"), Map.of("parcel", png()));
+
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("en");
+            assertThat(document.getPage(0).getResources().getXObjectNames()).isNotEmpty();
+        }
+    }
+
+    @Test
+    void drawsAccentsRightToLeftNamesAndEmoji() throws IOException {
+        byte[] pdf = AccessiblePdf.of(
+                PAGE.formatted(
+                        AccessiblePdf.printable("Zo\u00eb \u0646\u0648\u0631 \u05e0\u05d5\u05e2\u05d4 \ud83d\ude80"),
+                        "carder:parcel"),
+                Map.of("parcel", png()));
+
+        assertThat(text(pdf)).contains("Zo\u00eb", "\ud83d\ude80").doesNotContain("#");
+    }
+
+    @Test
+    void replacesWhatNoFontCanDraw() {
+        assertThat(AccessiblePdf.printable("a\u4e2db\u2764\ufe0f")).isEqualTo("a\u00b7b\u2764");
+    }
+
+    @Test
+    void fetchesNothingThatWasNotHandedIn(@TempDir Path folder) throws IOException {
+        Path picture = Files.write(folder.resolve("private.png"), png());
+
+        byte[] pdf = AccessiblePdf.of(PAGE.formatted("One.", picture.toUri()), Map.of());
+
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getPage(0).getResources().getXObjectNames()).isEmpty();
+        }
+    }
+
+    @Test
+    void refusesAPageWithoutLanguage() {
+        assertThatThrownBy(() -> AccessiblePdf.of("<html><head><title>x</title></head><body/></html>", Map.of()))
+                .hasMessageContaining("lang");
+    }
+
+    private static String text(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    private static byte[] png() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+}
