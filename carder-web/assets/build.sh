@@ -1,0 +1,18 @@
+#!/usr/bin/env bash
+# Builds what the browser needs into <target>: styles, fonts, htmx, the application's own scripts.
+set -euo pipefail
+target=$1
+stamp=node_modules/.package-lock.json
+if [[ ! -f $stamp || package-lock.json -nt $stamp ]]; then
+  npm ci --ignore-scripts --no-audit --no-fund >/dev/null
+fi
+mkdir -p "$target/fonts" "$target/js"
+cp node_modules/htmx.org/dist/htmx.min.js "$target/js/htmx.min.js"
+cp js/*.mjs "$target/js/"
+cp icon.svg "$target/icon.svg"
+next=node_modules/@fontsource-variable/atkinson-hyperlegible-next/files
+literata=node_modules/@fontsource-variable/literata/files
+cp "$next"/atkinson-hyperlegible-next-latin{,-ext}-wght-normal.woff2 "$target/fonts/"
+cp "$literata"/literata-latin{,-ext}-wght-{normal,italic}.woff2 "$target/fonts/"
+cp node_modules/@fontsource/andika/files/andika-latin-400-normal.woff2 "$target/fonts/"
+npx --no-install tailwindcss -i css/app.css -o "$target/app.css" --minify 2>/dev/null

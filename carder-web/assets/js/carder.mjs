@@ -1,0 +1,6 @@
+// The one script of every page: wires the behaviours, each a module of its own.
+import "./shortcuts.mjs";
+import "./once.mjs";
+import "./fill.mjs";
+import "./focus.mjs";
+import "./watch-draft.mjs";

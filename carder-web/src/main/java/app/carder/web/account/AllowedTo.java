@@ -1,0 +1,15 @@
+package app.carder.web.account;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/** Who may open a route. A route without it is closed to everyone. */
+@Target({ElementType.METHOD, ElementType.TYPE})
+@Retention(RetentionPolicy.RUNTIME)
+public @interface AllowedTo {
+
+    /** The audience. */
+    Audience value();
+}

@@ -1,0 +1,72 @@
+package app.carder.web.account;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+
+/**
+ * Sign-in, and the headers that keep a page to itself. Everything needs a signed-in person except what is named here;
+ * which role may open which route stands on the route.
+ */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfiguration {
+
+    static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; "
+                    + "font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; "
+                    + "frame-ancestors 'none'";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder(10);
+    }
+
+    @Bean
+    SecurityFilterChain securityFilterChain(HttpSecurity http) throws Exception {
+        PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
+        http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                path.matcher(HttpMethod.GET, "/shipped/**"),
+                                path.matcher("/sign-in"),
+                                path.matcher("/first-run"),
+                                path.matcher("/open/**"),
+                                path.matcher("/error"))
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage("/sign-in")
+                        .usernameParameter("username")
+                        .passwordParameter("password")
+                        .defaultSuccessUrl("/")
+                        .failureHandler((request, response, failure) -> response.sendRedirect(
+                                failure instanceof LockedException ? "/sign-in?blocked" : "/sign-in?wrong")))
+                .logout(logout -> logout.logoutUrl("/sign-out")
+                        .logoutSuccessUrl("/sign-in?out")
+                        .deleteCookies("SESSION"))
+                .exceptionHandling(exceptions -> exceptions
+                        .defaultAuthenticationEntryPointFor(
+                                (request, response, failure) -> response.sendError(401),
+                                request -> "fetch".equals(request.getHeader("X-Requested-By")))
+                        .defaultAuthenticationEntryPointFor(
+                                new LoginUrlAuthenticationEntryPoint("/sign-in"), request -> true))
+                // Tokens and saved requests in cookies: a visitor without a session costs the database nothing.
+                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+                .requestCache(cache -> cache.requestCache(new CookieRequestCache()))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
+                                        .ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(permissions ->
+                                permissions.policy("camera=(self), microphone=(), geolocation=(), payment=()"))
+                        .frameOptions(frames -> frames.deny()));
+        return http.build();
+    }
+}

@@ -1,0 +1,28 @@
+package app.carder.web.audit;
+
+import app.carder.web.account.Viewer;
+import java.time.Clock;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes down who opened which record, and whether it was given. It holds no content. */
+@Service
+public class AccessLog {
+
+    private final AccessEntryRepository entries;
+    private final Clock clock;
+
+    AccessLog(AccessEntryRepository entries, Clock clock) {
+        this.entries = entries;
+        this.clock = clock;
+    }
+
+    /** Adds an entry, in a transaction of its own, so that a refused request is written down too. */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void add(Viewer viewer, String method, String route, @Nullable UUID subjectId, int status) {
+        entries.save(new AccessEntry(viewer, method, route, subjectId, status, clock.instant()));
+    }
+}

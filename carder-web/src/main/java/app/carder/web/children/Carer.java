@@ -1,0 +1,32 @@
+package app.carder.web.children;
+
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
+import jakarta.persistence.Entity;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A parent or guardian of one child; whoever has two children here is two carers with one account. */
+@Entity
+class Carer extends ScopedRecord {
+
+    private UUID childId;
+    private String name;
+    private String email;
+    private @Nullable UUID accountId;
+
+    protected Carer() {}
+
+    Carer(SettingId settingId, UUID childId, String name, String email, @Nullable UUID accountId) {
+        super(Ids.next(), settingId);
+        this.childId = childId;
+        this.name = name;
+        this.email = email;
+        this.accountId = accountId;
+    }
+
+    CarerView view() {
+        return new CarerView(getId(), childId, name, email);
+    }
+}

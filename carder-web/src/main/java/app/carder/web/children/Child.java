@@ -1,0 +1,146 @@
+package app.carder.web.children;
+
+import app.carder.core.material.Allergen;
+import app.carder.core.measure.Age;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Version;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A child of a room. */
+@Entity
+class Child extends ScopedRecord {
+
+    @Version
+    private int version;
+
+    private UUID roomId;
+    private String givenName;
+    private LocalDate bornOn;
+
+    @Enumerated(EnumType.STRING)
+    private PegMark pegMark;
+
+    private boolean mouthing;
+    private String[] allergens;
+    private String allergyNote;
+    private String homeLanguages;
+    private String interests;
+    private boolean consentOwnJournal;
+    private boolean consentOthersJournals;
+    private boolean consentDisplay;
+    private @Nullable UUID keyPersonId;
+    private Integer[] daysAttended;
+
+    protected Child() {}
+
+    Child(SettingId settingId, UUID roomId, ChildDetails details) {
+        super(Ids.next(), settingId);
+        this.roomId = roomId;
+        describe(details);
+    }
+
+    /** Takes over new details; whoever calls keeps what was said before. */
+    final void describe(ChildDetails details) {
+        givenName = details.givenName();
+        bornOn = details.bornOn();
+        pegMark = details.pegMark();
+        mouthing = details.mouthing();
+        allergens = sortedNames(details.allergens());
+        allergyNote = details.allergyNote();
+        homeLanguages = details.homeLanguages();
+        interests = details.interests();
+        consentOwnJournal = details.consents().contains(PhotoUse.OWN_JOURNAL);
+        consentOthersJournals = details.consents().contains(PhotoUse.OTHERS_JOURNALS);
+        consentDisplay = details.consents().contains(PhotoUse.DISPLAY);
+        keyPersonId = details.keyPersonId();
+        daysAttended = details.daysAttended().stream()
+                .sorted()
+                .map(DayOfWeek::getValue)
+                .toArray(Integer[]::new);
+    }
+
+    int version() {
+        return version;
+    }
+
+    UUID roomId() {
+        return roomId;
+    }
+
+    /** Every field in words, to compare before and after. */
+    Map<String, String> said() {
+        Map<String, String> said = new LinkedHashMap<>();
+        said.put("name", givenName);
+        said.put("birthday", bornOn.toString());
+        said.put("peg mark", pegMark.words());
+        said.put("mouthing", mouthing ? "yes" : "no");
+        said.put("allergies", String.join(", ", allergens));
+        said.put("allergy note", allergyNote);
+        said.put("home languages", homeLanguages);
+        said.put("interests", interests);
+        said.put("photo consents", consents().toString());
+        said.put("key person", String.valueOf(keyPersonId));
+        said.put("days", days().toString());
+        return said;
+    }
+
+    ChildView view(LocalDate today) {
+        return new ChildView(
+                getId(),
+                roomId,
+                givenName,
+                pegMark,
+                Age.between(bornOn, bornOn.isAfter(today) ? bornOn : today),
+                mouthing,
+                allergenSet(),
+                allergyNote,
+                homeLanguages,
+                interests,
+                consents(),
+                keyPersonId,
+                days(),
+                version);
+    }
+
+    private Set<PhotoUse> consents() {
+        Set<PhotoUse> given = new TreeSet<>();
+        if (consentOwnJournal) {
+            given.add(PhotoUse.OWN_JOURNAL);
+        }
+        if (consentOthersJournals) {
+            given.add(PhotoUse.OTHERS_JOURNALS);
+        }
+        if (consentDisplay) {
+            given.add(PhotoUse.DISPLAY);
+        }
+        return given;
+    }
+
+    private Set<Allergen> allergenSet() {
+        return Arrays.stream(allergens).map(Allergen::valueOf).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private List<DayOfWeek> days() {
+        return Arrays.stream(daysAttended).map(DayOfWeek::of).toList();
+    }
+
+    private static String[] sortedNames(Collection<Allergen> allergens) {
+        return allergens.stream().sorted().map(Allergen::name).toArray(String[]::new);
+    }
+}

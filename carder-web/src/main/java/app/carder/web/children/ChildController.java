@@ -1,0 +1,137 @@
+package app.carder.web.children;
+
+import app.carder.core.material.Allergen;
+import app.carder.web.account.AccountService;
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.StaffView;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.Typed;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingService;
+import java.time.DayOfWeek;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The children of a room: list, add, change. */
+@Controller
+@AllowedTo(Audience.STAFF)
+class ChildController {
+
+    private final ChildService children;
+    private final RoomService rooms;
+    private final AccountService accounts;
+    private final SettingService settings;
+
+    ChildController(ChildService children, RoomService rooms, AccountService accounts, SettingService settings) {
+        this.children = children;
+        this.rooms = rooms;
+        this.accounts = accounts;
+        this.settings = settings;
+    }
+
+    @GetMapping("/children")
+    String home(@AuthenticationPrincipal Viewer viewer) {
+        return "redirect:/rooms/" + rooms.home(viewer).id() + "/children";
+    }
+
+    @GetMapping("/rooms/{roomId}/children")
+    String list(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Model model) {
+        model.addAttribute("room", rooms.get(viewer.settingId(), roomId));
+        model.addAttribute("rooms", rooms.all(viewer.settingId()));
+        model.addAttribute("children", children.inRoom(viewer.settingId(), roomId));
+        model.addAttribute("staff", accounts.staff(viewer.settingId()));
+        return "children/children";
+    }
+
+    @GetMapping("/rooms/{roomId}/children/new")
+    ModelAndView blank(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Typed typed = Typed.nothing().with("days", List.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY"));
+        return form(viewer, room, null, typed, new FormErrors());
+    }
+
+    @PostMapping("/rooms/{roomId}/children")
+    ModelAndView add(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<ChildDetails> details = read(viewer, roomId, Ids.next(), typed, errors);
+        if (details.isEmpty()) {
+            return form(viewer, room, null, typed, errors);
+        }
+        ChildView child = children.add(viewer.settingId(), roomId, details.get());
+        return new ModelAndView("redirect:/children/" + child.id());
+    }
+
+    @GetMapping("/children/{childId}/edit")
+    ModelAndView edit(@AuthenticationPrincipal Viewer viewer, @PathVariable("childId") UUID childId) {
+        ChildView child = children.get(viewer.settingId(), childId);
+        return form(
+                viewer, rooms.get(viewer.settingId(), child.roomId()), child, ChildForm.of(child), new FormErrors());
+    }
+
+    @PostMapping("/children/{childId}/edit")
+    ModelAndView change(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("childId") UUID childId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        ChildView child = children.get(viewer.settingId(), childId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<ChildDetails> details = read(viewer, child.roomId(), childId, typed, errors);
+        if (!typed.text("version").equals(Integer.toString(child.version()))) {
+            errors.add("version", "form.changedMeanwhile");
+            typed.with("version", child.version());
+            details = Optional.empty();
+        }
+        if (details.isEmpty()) {
+            return form(viewer, rooms.get(viewer.settingId(), child.roomId()), child, typed, errors);
+        }
+        children.change(viewer, childId, details.get());
+        return new ModelAndView("redirect:/children/" + childId);
+    }
+
+    private Optional<ChildDetails> read(Viewer viewer, UUID roomId, UUID childId, Typed typed, FormErrors errors) {
+        return ChildForm.read(
+                typed,
+                errors,
+                settings.today(viewer.settingId()),
+                accounts.staff(viewer.settingId()),
+                mark -> children.isPegMarkTaken(viewer.settingId(), roomId, mark, childId));
+    }
+
+    private ModelAndView form(Viewer viewer, RoomView room, @Nullable ChildView child, Typed typed, FormErrors errors) {
+        ModelAndView page = new ModelAndView("children/child-form");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        List<StaffView> staff = accounts.staff(viewer.settingId());
+        page.addObject("room", room);
+        page.addObject("child", child);
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        page.addObject("staff", staff);
+        page.addObject("pegMarks", PegMark.values());
+        page.addObject("allergens", Allergen.values());
+        page.addObject("photoUses", PhotoUse.values());
+        page.addObject("weekdays", List.of(DayOfWeek.values()).subList(0, 5));
+        return page;
+    }
+}

@@ -1,0 +1,30 @@
+package app.carder.web.children;
+
+import app.carder.web.setting.SettingId;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+import org.springframework.data.repository.query.Param;
+
+interface ChildRepository extends Repository<Child, UUID> {
+
+    void save(Child child);
+
+    Optional<Child> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    List<Child> findBySettingIdAndRoomIdOrderByGivenName(SettingId settingId, UUID roomId, Limit limit);
+
+    List<Child> findBySettingIdAndIdInOrderByGivenName(SettingId settingId, Collection<UUID> ids);
+
+    List<Child> findBySettingIdOrderByGivenName(SettingId settingId, Limit limit);
+
+    @Query("select c.givenName from Child c where c.settingId = :settingId")
+    List<String> namesIn(@Param("settingId") SettingId settingId);
+
+    /** The database, not this look-up, has the last word where two people take a mark at once. */
+    boolean existsBySettingIdAndRoomIdAndPegMarkAndIdNot(SettingId settingId, UUID roomId, PegMark pegMark, UUID id);
+}

@@ -1,0 +1,159 @@
+package app.carder.web.children;
+
+import app.carder.web.account.Viewer;
+import app.carder.web.audit.HistoryLog;
+import app.carder.web.page.NotFound;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The children of a setting and their carers. */
+@Service
+public class ChildService {
+
+    private static final Limit OF_A_ROOM = Limit.of(120);
+    private static final Limit OF_A_SETTING = Limit.of(500);
+    private static final Limit CARERS = Limit.of(20);
+
+    private final ChildRepository children;
+    private final CarerRepository carers;
+    private final HistoryLog history;
+    private final SettingService settings;
+
+    ChildService(ChildRepository children, CarerRepository carers, HistoryLog history, SettingService settings) {
+        this.children = children;
+        this.carers = carers;
+        this.history = history;
+        this.settings = settings;
+    }
+
+    /** Adds a child to a room. */
+    @Transactional
+    public ChildView add(SettingId settingId, UUID roomId, ChildDetails details) {
+        Child child = new Child(settingId, roomId, details);
+        children.save(child);
+        return child.view(settings.today(settingId));
+    }
+
+    /** Changes what is known of a child, and keeps what was said before. */
+    @Transactional
+    public ChildView change(Viewer viewer, UUID childId, ChildDetails details) {
+        Child child = find(viewer.settingId(), childId);
+        Map<String, String> before = child.said();
+        child.describe(details);
+        history.keep(viewer, "child", childId, before, child.said());
+        return child.view(settings.today(viewer.settingId()));
+    }
+
+    /** The children of a room by name. */
+    @Transactional(readOnly = true)
+    public List<ChildView> inRoom(SettingId settingId, UUID roomId) {
+        return views(settingId, children.findBySettingIdAndRoomIdOrderByGivenName(settingId, roomId, OF_A_ROOM));
+    }
+
+    /** The children of a room who attend on a day. */
+    @Transactional(readOnly = true)
+    public List<ChildView> attending(SettingId settingId, UUID roomId, LocalDate on) {
+        return inRoom(settingId, roomId).stream()
+                .filter(child -> child.attendsOn(on))
+                .toList();
+    }
+
+    /** All children by name. */
+    @Transactional(readOnly = true)
+    public List<ChildView> all(SettingId settingId) {
+        return views(settingId, children.findBySettingIdOrderByGivenName(settingId, OF_A_SETTING));
+    }
+
+    /** Some children, by id; those of other settings are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, ChildView> byId(SettingId settingId, Collection<UUID> ids) {
+        return views(settingId, children.findBySettingIdAndIdInOrderByGivenName(settingId, ids)).stream()
+                .collect(Collectors.toMap(ChildView::id, Function.identity()));
+    }
+
+    /**
+     * One child.
+     *
+     * @throws NotFound if the setting has no such child
+     */
+    @Transactional(readOnly = true)
+    public ChildView get(SettingId settingId, UUID childId) {
+        return find(settingId, childId).view(settings.today(settingId));
+    }
+
+    /** First names of all children of the setting. */
+    @Transactional(readOnly = true)
+    public List<String> names(SettingId settingId) {
+        return children.namesIn(settingId);
+    }
+
+    /** Adds a carer of a child. */
+    @Transactional
+    public CarerView addCarer(SettingId settingId, UUID childId, String name, String email, @Nullable UUID accountId) {
+        find(settingId, childId);
+        Carer carer = new Carer(settingId, childId, name, email, accountId);
+        carers.save(carer);
+        return carer.view();
+    }
+
+    /** The carers of a child. */
+    @Transactional(readOnly = true)
+    public List<CarerView> carersOf(SettingId settingId, UUID childId) {
+        return carers.findBySettingIdAndChildIdOrderByName(settingId, childId, CARERS).stream()
+                .map(Carer::view)
+                .toList();
+    }
+
+    /**
+     * One carer.
+     *
+     * @throws NotFound if the setting has no such carer
+     */
+    @Transactional(readOnly = true)
+    public CarerView carer(SettingId settingId, UUID carerId) {
+        return carers.findByIdAndSettingId(carerId, settingId)
+                .orElseThrow(NotFound::new)
+                .view();
+    }
+
+    /** Some carers, by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, CarerView> carersById(SettingId settingId, Collection<UUID> ids) {
+        return carers.findBySettingIdAndIdIn(settingId, ids).stream()
+                .map(Carer::view)
+                .collect(Collectors.toMap(CarerView::id, Function.identity()));
+    }
+
+    /** The carers that one account stands for: one for each of its children. */
+    @Transactional(readOnly = true)
+    public List<CarerView> carersOfAccount(SettingId settingId, UUID accountId) {
+        return carers.findBySettingIdAndAccountId(settingId, accountId, CARERS).stream()
+                .map(Carer::view)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    boolean isPegMarkTaken(SettingId settingId, UUID roomId, PegMark mark, UUID exceptChildId) {
+        return children.existsBySettingIdAndRoomIdAndPegMarkAndIdNot(settingId, roomId, mark, exceptChildId);
+    }
+
+    private Child find(SettingId settingId, UUID childId) {
+        return children.findByIdAndSettingId(childId, settingId).orElseThrow(NotFound::new);
+    }
+
+    private List<ChildView> views(SettingId settingId, List<Child> found) {
+        LocalDate today = settings.today(settingId);
+        return found.stream().map(child -> child.view(today)).toList();
+    }
+}

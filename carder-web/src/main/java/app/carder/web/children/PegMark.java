@@ -1,0 +1,48 @@
+package app.carder.web.children;
+
+import java.util.Locale;
+
+/** A simple drawn symbol by which a child is found, as on a coat peg. Drawn in {@code page/peg-marks.html}. */
+public enum PegMark {
+    ANCHOR,
+    APPLE,
+    ARROW,
+    BALL,
+    BELL,
+    BIRD,
+    BOAT,
+    BOOK,
+    BRIDGE,
+    BUTTON,
+    CLOUD,
+    COMB,
+    CUP,
+    DIAMOND,
+    DROP,
+    DRUM,
+    ENVELOPE,
+    FISH,
+    FLAG,
+    GLOVE,
+    HAT,
+    HEART,
+    HOUSE,
+    KEY,
+    KITE,
+    LADDER,
+    LAMP,
+    MOON,
+    PARCEL,
+    PEAR,
+    SAIL,
+    SHELL,
+    SPOON,
+    STAR,
+    SUN,
+    WHEEL;
+
+    /** The name of its drawing, and for people. */
+    public String words() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

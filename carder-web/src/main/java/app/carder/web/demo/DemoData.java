@@ -1,0 +1,436 @@
+package app.carder.web.demo;
+
+import app.carder.core.material.Allergen;
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Money;
+import app.carder.core.vessel.Fill.Pack;
+import app.carder.core.watch.Involvement;
+import app.carder.core.week.DayStrip.Kind;
+import app.carder.core.week.DayStrip.Session;
+import app.carder.web.account.AccountService;
+import app.carder.web.account.Role;
+import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildDetails;
+import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
+import app.carder.web.children.PegMark;
+import app.carder.web.children.PhotoUse;
+import app.carder.web.demo.DemoCards.DemoCard;
+import app.carder.web.family.FamilyService;
+import app.carder.web.journal.JournalDraft;
+import app.carder.web.journal.JournalService;
+import app.carder.web.material.MaterialService;
+import app.carder.web.media.PhotoRefused;
+import app.carder.web.media.PhotoService;
+import app.carder.web.media.PhotoService.Cleaned;
+import app.carder.web.page.Required;
+import app.carder.web.provocation.BenchService;
+import app.carder.web.provocation.CardDetails;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.setout.SetOutDetails;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import app.carder.web.setting.SettingView;
+import app.carder.web.watch.ObservationDetails;
+import app.carder.web.watch.ObservationDetails.InPhoto;
+import app.carder.web.watch.ObservationService;
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.core.io.ByteArrayResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * Makes the demo scenario where the database is empty: two settings, so that a leak between them shows. Everything in it
+ * is made up, dated relative to today and drawn from a fixed seed.
+ */
+@Component
+public class DemoData {
+
+    /** Of every demo account. */
+    public static final String PASSWORD = "parcels-and-post";
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final Currency GBP = Currency.getInstance("GBP");
+    private static final ZoneId ZONE = ZoneId.of("Europe/London");
+    private static final int SEED = 20;
+
+    private static final List<Session> DAY = List.of(
+            new Session("Arrival", Kind.CARE, LocalTime.of(8, 0), LocalTime.of(9, 0)),
+            new Session("Free play", Kind.PROTECTED_PLAY, LocalTime.of(9, 0), LocalTime.of(10, 30)),
+            new Session("Snack", Kind.CARE, LocalTime.of(10, 30), LocalTime.of(10, 50)),
+            new Session("Outdoors", Kind.OUTDOORS, LocalTime.of(10, 50), LocalTime.of(11, 45)),
+            new Session("Lunch", Kind.CARE, LocalTime.of(11, 45), LocalTime.of(12, 30)),
+            new Session("Rest", Kind.CARE, LocalTime.of(12, 30), LocalTime.of(13, 30)),
+            new Session("Free play", Kind.PROTECTED_PLAY, LocalTime.of(13, 30), LocalTime.of(15, 15)),
+            new Session("Post round", Kind.GROUP, LocalTime.of(15, 15), LocalTime.of(15, 45)),
+            new Session("Outdoors", Kind.OUTDOORS, LocalTime.of(15, 45), LocalTime.of(17, 0)));
+
+    private final boolean wanted;
+    private final SettingService settings;
+    private final RoomService rooms;
+    private final AccountService accounts;
+    private final ChildService children;
+    private final MaterialService materials;
+    private final ProvocationService provocations;
+    private final BenchService bench;
+    private final SetOutService setOuts;
+    private final ObservationService observations;
+    private final PhotoService photos;
+    private final JournalService journals;
+    private final FamilyService family;
+    private final TransactionOperations transaction;
+
+    DemoData(
+            @Value("${carder.demo}") boolean wanted,
+            SettingService settings,
+            RoomService rooms,
+            AccountService accounts,
+            ChildService children,
+            MaterialService materials,
+            ProvocationService provocations,
+            BenchService bench,
+            SetOutService setOuts,
+            ObservationService observations,
+            PhotoService photos,
+            JournalService journals,
+            FamilyService family,
+            TransactionOperations transaction) {
+        this.wanted = wanted;
+        this.settings = settings;
+        this.rooms = rooms;
+        this.accounts = accounts;
+        this.children = children;
+        this.materials = materials;
+        this.provocations = provocations;
+        this.bench = bench;
+        this.setOuts = setOuts;
+        this.observations = observations;
+        this.photos = photos;
+        this.journals = journals;
+        this.family = family;
+        this.transaction = transaction;
+    }
+
+    /** Before the first-run code, which is not needed then. */
+    @Order(0)
+    @EventListener(ApplicationReadyEvent.class)
+    void makeIfEmpty() {
+        if (wanted && settings.isEmpty()) {
+            // In one go: nobody can sign in to half a scenario.
+            transaction.executeWithoutResult(status -> make());
+            LOG.info("Demo data made.");
+        }
+    }
+
+    private void make() {
+        SettingView quillmere = settings.create("Quillmere Nursery", ZONE, GBP);
+        stock(quillmere.id());
+        Random seeded = new Random(SEED);
+        RoomView burrow =
+                room(quillmere.id(), "Burrow", "sme", List.of("Rug", "Low tray", "Crawl space", "Garden door"));
+        RoomView nook = room(quillmere.id(), "Nook", "sme", List.of("Tray table", "Floor", "Role play", "Garden"));
+        RoomView loft = room(
+                quillmere.id(),
+                "Loft",
+                "eyfs",
+                List.of("Weighing desk", "Post office", "Tray table", "Writing", "Garden"));
+        staff(quillmere.id(), "Imelda Farrow", Role.MANAGER, loft.id());
+        Viewer tobias = staff(quillmere.id(), "Tobias Renn", Role.ROOM_LEAD, loft.id());
+        Viewer precious = staff(quillmere.id(), "Precious Adeyemi", Role.ROOM_LEAD, nook.id());
+        Viewer marguerite = staff(quillmere.id(), "Marguerite Lisle", Role.ROOM_LEAD, burrow.id());
+        Viewer hamish = staff(quillmere.id(), "Hamish Vale", Role.PRACTITIONER, loft.id());
+        Viewer sunniva = staff(quillmere.id(), "Sunniva Dahl", Role.PRACTITIONER, nook.id());
+        Viewer ravi = staff(quillmere.id(), "Ravi Menon", Role.PRACTITIONER, burrow.id());
+
+        Map<String, ChildView> byName = new LinkedHashMap<>();
+        List<String> inBurrow = List.of("Farida", "Goran", "Lumi", "Odhran", "Soren", "Ulla", "Xanthe", "Zofia");
+        List<String> inNook =
+                List.of("Dara", "Eskil", "Hana", "Juno", "Nadia", "Priya", "Rosalind", "Viggo", "Wren", "Benedikt");
+        List<String> inLoft = List.of(
+                "Anouk",
+                "Bram",
+                "Cosima",
+                "Idris",
+                "Kofi",
+                "Quentin",
+                "Tamsin",
+                "Yusuf",
+                "Chidi",
+                "Delphine",
+                "Esperanza",
+                "Florian");
+        byName.putAll(enrol(quillmere.id(), burrow, inBurrow, 9, 23, List.of(marguerite, ravi), seeded));
+        byName.putAll(enrol(quillmere.id(), nook, inNook, 24, 35, List.of(precious, sunniva), seeded));
+        byName.putAll(enrol(quillmere.id(), loft, inLoft, 37, 58, List.of(tobias, hamish), seeded));
+
+        Map<String, UUID> cards = new HashMap<>();
+        cards.putAll(cards(tobias, loft, DemoCards.LOFT));
+        cards.putAll(cards(precious, nook, DemoCards.NOOK));
+        cards.putAll(cards(marguerite, burrow, DemoCards.BURROW));
+        setOut(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
+        setOut(tobias, loft, cards, "Ice parcels that melt", "Tray table", hamish);
+        setOut(tobias, loft, cards, "String, knots and labels", "Post office", hamish);
+        setOut(precious, nook, cards, "Shredded paper post", "Tray table", sunniva);
+        setOut(precious, nook, cards, "Stamp printing", "Floor", precious);
+        setOut(marguerite, burrow, cards, "Down the posting tube", "Rug", ravi);
+
+        DemoNotes.LOFT.forEach(note -> keep(hamish, loft, note, byName, cards));
+        DemoNotes.NOOK.forEach(note -> keep(sunniva, nook, note, byName, cards));
+        DemoNotes.BURROW.forEach(note -> keep(ravi, burrow, note, byName, cards));
+        tellOne(tobias, Required.from(byName, "Anouk"), "Anouk's grandfather", true);
+        tellOne(tobias, Required.from(byName, "Bram"), "Bram's aunt", false);
+        second(seeded);
+    }
+
+    private void second(Random seeded) {
+        SettingView harbour = settings.create("Harbour Steps Nursery", ZONE, GBP);
+        stock(harbour.id());
+        RoomView pier = room(harbour.id(), "Pier", "sme", List.of("Tray table", "Floor"));
+        Viewer teodor = staff(harbour.id(), "Teodor Wolski", Role.MANAGER, pier.id());
+        Viewer bronagh = staff(harbour.id(), "Bronagh Keane", Role.PRACTITIONER, pier.id());
+        Map<String, ChildView> byName = enrol(
+                harbour.id(),
+                pier,
+                List.of("Ines", "Jarek", "Leilani", "Nils", "Ottilie", "Rafe"),
+                24,
+                50,
+                List.of(bronagh),
+                seeded);
+        Map<String, UUID> cards = cards(teodor, pier, DemoCards.PIER);
+        setOut(teodor, pier, cards, "Letters in oats", "Tray table", bronagh);
+        for (DemoNotes.Note note : DemoNotes.PIER) {
+            keep(bronagh, pier, note, byName, cards);
+        }
+        tellOne(teodor, Required.from(byName, "Ines"), "Ines's mother", true);
+    }
+
+    private void stock(SettingId setting) {
+        materials.stock(setting);
+        DemoCards.PACKS.forEach((code, pack) -> materials.buyIn(
+                setting,
+                materials.byCode(setting, code).id(),
+                Optional.of(new Pack(Mass.ofGrams(pack.grams()), Money.of(new BigDecimal(pack.price()), GBP)))));
+    }
+
+    private RoomView room(SettingId setting, String name, String framework, List<String> zones) {
+        return rooms.create(setting, name, framework, zones, DAY);
+    }
+
+    private Viewer staff(SettingId setting, String name, Role role, UUID room) {
+        String username = name.substring(0, name.indexOf(' ')).toLowerCase(Locale.ROOT);
+        return accounts.create(setting, username, name, PASSWORD, role, room);
+    }
+
+    private Map<String, ChildView> enrol(
+            SettingId setting,
+            RoomView room,
+            List<String> names,
+            int youngestMonths,
+            int oldestMonths,
+            List<Viewer> keyPersons,
+            Random seeded) {
+        LocalDate today = settings.today(setting);
+        Map<String, ChildView> enrolled = new LinkedHashMap<>();
+        List<PegMark> marks = List.of(PegMark.values());
+        for (int i = 0; i < names.size(); i++) {
+            String name = names.get(i);
+            int months = youngestMonths + (oldestMonths - youngestMonths) * i / Math.max(1, names.size() - 1);
+            Set<DayOfWeek> days = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
+            if (i % 4 == 3) {
+                days.remove(DayOfWeek.of(1 + seeded.nextInt(5)));
+            }
+            // So that the demo has children on whatever day it is looked at.
+            days.add(today.getDayOfWeek());
+            enrolled.put(
+                    name,
+                    children.add(
+                            setting,
+                            room.id(),
+                            new ChildDetails(
+                                    name,
+                                    today.minusMonths(months).minusDays(seeded.nextInt(27)),
+                                    marks.get((i * 5 + room.name().length()) % marks.size()),
+                                    DemoChildren.MOUTHING.contains(name),
+                                    DemoChildren.ALLERGENS.getOrDefault(name, Set.<Allergen>of()),
+                                    DemoChildren.ALLERGENS.containsKey(name)
+                                            ? "Medical plan in the office; follow it."
+                                            : "",
+                                    DemoChildren.LANGUAGES.getOrDefault(name, "English"),
+                                    DemoChildren.INTERESTS.getOrDefault(name, "carrying, filling and emptying"),
+                                    consents(name),
+                                    keyPersons.get(i % keyPersons.size()).personId(),
+                                    days)));
+        }
+        return enrolled;
+    }
+
+    private static Set<PhotoUse> consents(String name) {
+        Set<PhotoUse> given = EnumSet.allOf(PhotoUse.class);
+        if (DemoChildren.NO_PHOTOS.contains(name)) {
+            given.clear();
+        } else if (DemoChildren.OWN_PHOTOS_ONLY.contains(name)) {
+            given.remove(PhotoUse.OTHERS_JOURNALS);
+            given.remove(PhotoUse.DISPLAY);
+        }
+        return given;
+    }
+
+    private Map<String, UUID> cards(Viewer lead, RoomView room, List<DemoCard> cards) {
+        Map<String, UUID> written = new LinkedHashMap<>();
+        for (DemoCard card : cards) {
+            UUID id = Ids.next();
+            Set<String> areas = new HashSet<>();
+            card.statements().forEach(code -> room.framework().areaOf(code).ifPresent(area -> areas.add(area.code())));
+            provocations.write(
+                    lead,
+                    id,
+                    room.id(),
+                    new CardDetails(
+                            card.title(),
+                            card.intention(),
+                            card.adultRole(),
+                            areas,
+                            Set.copyOf(card.statements()),
+                            card.senses(),
+                            card.vessel(),
+                            lines(lead, card)));
+            written.put(card.title(), id);
+        }
+        return written;
+    }
+
+    private List<CardDetails.Line> lines(Viewer lead, DemoCard card) {
+        List<CardDetails.Line> lines = new ArrayList<>();
+        card.poured()
+                .forEach((code, centimetres) ->
+                        lines.add(CardDetails.Line.poured(material(lead, code), Length.ofCentimetres(centimetres))));
+        card.pieces().forEach((code, count) -> lines.add(CardDetails.Line.counted(material(lead, code), count)));
+        return lines;
+    }
+
+    private UUID material(Viewer lead, String code) {
+        return materials.byCode(lead.settingId(), code).id();
+    }
+
+    private void setOut(Viewer lead, RoomView room, Map<String, UUID> cards, String title, String zone, Viewer adult) {
+        LocalDate today = settings.today(lead.settingId());
+        CardView card = provocations.get(lead.settingId(), Required.from(cards, title));
+        setOuts.setOut(
+                lead,
+                card,
+                bench.reckon(lead.settingId(), card, today),
+                new SetOutDetails(
+                        room.zones().stream()
+                                .filter(found -> found.name().equals(zone))
+                                .findFirst()
+                                .orElseThrow()
+                                .id(),
+                        null,
+                        today,
+                        adult.personId(),
+                        "Small group of two, adult beside them throughout."));
+    }
+
+    private void keep(
+            Viewer author, RoomView room, DemoNotes.Note note, Map<String, ChildView> byName, Map<String, UUID> cards) {
+        LocalDate today = settings.today(author.settingId());
+        Set<String> areas = new HashSet<>();
+        note.statements().forEach(code -> room.framework().areaOf(code).ifPresent(area -> areas.add(area.code())));
+        Set<UUID> seen = new HashSet<>();
+        note.children().forEach(name -> seen.add(Required.from(byName, name).id()));
+        observations.keep(
+                author,
+                Ids.next(),
+                room.id(),
+                new ObservationDetails(
+                        seen,
+                        note.words(),
+                        Optional.of(Involvement.ofLevel(note.involvement())),
+                        areas,
+                        Set.copyOf(note.statements()),
+                        Optional.ofNullable(cards.get(note.card())),
+                        note.scene() == DemoScene.NONE ? InPhoto.ONLY_THINGS : note.inPhoto(),
+                        today.minusDays(note.daysAgo())
+                                .atTime(9, 20)
+                                .plusMinutes(note.words().length() % 60)
+                                .atZone(ZONE)
+                                .toInstant()),
+                photo(note.scene()));
+    }
+
+    private Optional<Cleaned> photo(DemoScene scene) {
+        if (scene == DemoScene.NONE) {
+            return Optional.empty();
+        }
+        byte[] drawn = scene.draw();
+        try {
+            return Optional.of(photos.clean(new ByteArrayResource(drawn), drawn.length));
+        } catch (PhotoRefused refused) {
+            throw new IllegalStateException("Impossible state: a drawn photo is refused.", refused);
+        }
+    }
+
+    private void tellOne(Viewer lead, ChildView child, String carerName, boolean approved) {
+        SettingId setting = lead.settingId();
+        String relation = carerName.substring(carerName.indexOf(' ') + 1);
+        String username = child.name().toLowerCase(Locale.ROOT) + "." + relation;
+        Viewer account = accounts.create(setting, username, carerName, PASSWORD, Role.CARER, null);
+        UUID carer = children.addCarer(setting, child.id(), carerName, username + "@family.example", account.personId())
+                .id();
+        LocalDate today = settings.today(setting);
+        UUID journal = journals.compile(lead, child.id(), today.minusWeeks(7), today, 6);
+        JournalDraft draft = journals.draft(setting, journal);
+        journals.word(
+                lead,
+                journal,
+                draft.version(),
+                "%s has been deep in our post office these weeks: weighing, wrapping and sending. Here is some of what we saw."
+                        .formatted(child.name()),
+                "Wrap something from the kitchen together and guess, before you open it, which parcel is heavier. "
+                        + "A set of scales made from a coat hanger and two bags is enough.",
+                Map.of(),
+                draft.entries().stream()
+                        .filter(entry -> entry.photo() == JournalDraft.PhotoState.SHOWN)
+                        .map(JournalDraft.Entry::id)
+                        .toList());
+        if (approved) {
+            journals.approve(lead, journal);
+            family.invite(setting, journal, List.of(carer));
+            family.reply(
+                    account,
+                    Ids.next(),
+                    journal,
+                    "Thank you! We wrapped three potatoes on Sunday and %s posted them through the banisters."
+                            .formatted(child.name()));
+        }
+    }
+}

@@ -1,0 +1,294 @@
+package app.carder.web.family;
+
+import app.carder.web.account.Viewer;
+import app.carder.web.children.CarerView;
+import app.carder.web.children.ChildService;
+import app.carder.web.journal.JournalService;
+import app.carder.web.journal.JournalSheet;
+import app.carder.web.journal.JournalSummary;
+import app.carder.web.outbox.OutboxService;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Required;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Private links, what a carer may see by them, and what carers write back. */
+@Service
+public class FamilyService {
+
+    private static final Limit SHOWN = Limit.of(50);
+
+    private final InvitationRepository invitations;
+    private final ReplyRepository replies;
+    private final JournalService journals;
+    private final ChildService children;
+    private final OutboxService outbox;
+    private final SettingService settings;
+    private final PasswordEncoder passwords;
+    private final FamilyProperties properties;
+    private final Clock clock;
+
+    FamilyService(
+            InvitationRepository invitations,
+            ReplyRepository replies,
+            JournalService journals,
+            ChildService children,
+            OutboxService outbox,
+            SettingService settings,
+            PasswordEncoder passwords,
+            FamilyProperties properties,
+            Clock clock) {
+        this.invitations = invitations;
+        this.replies = replies;
+        this.journals = journals;
+        this.children = children;
+        this.outbox = outbox;
+        this.settings = settings;
+        this.passwords = passwords;
+        this.properties = properties;
+        this.clock = clock;
+    }
+
+    /** A link, as staff see it. */
+    record Sent(UUID id, String carer, LocalDateTime sentAt, LocalDateTime expiresAt, InvitationState state) {}
+
+    /** What became of an attempt to open a link. */
+    sealed interface Opening {
+        /** Come in. */
+        record Opened(Viewer viewer, UUID journalId) implements Opening {}
+
+        /** Not with this code. */
+        record WrongCode(int triesLeft) implements Opening {}
+
+        /** Not at all any more. */
+        record Shut(InvitationState state) implements Opening {}
+    }
+
+    /**
+     * Invites carers to an approved journal: link and code go out in two messages. A carer's earlier link to the same
+     * journal is taken back.
+     *
+     * @throws NotFound if a carer is not one of the child's, or the journal is not approved
+     */
+    @Transactional
+    public void invite(SettingId settingId, UUID journalId, Collection<UUID> carerIds) {
+        JournalSheet sheet = journals.sheet(settingId, journalId);
+        if (!sheet.approved()) {
+            throw new NotFound();
+        }
+        Map<UUID, CarerView> ofChild = children.carersOf(settingId, sheet.childId()).stream()
+                .collect(Collectors.toMap(CarerView::id, Function.identity()));
+        List<Invitation> earlier = sentTo(settingId, journalId);
+        for (UUID carerId : carerIds) {
+            CarerView carer = Optional.ofNullable(ofChild.get(carerId)).orElseThrow(NotFound::new);
+            earlier.stream()
+                    .filter(found -> found.carerId().equals(carerId))
+                    .forEach(found -> found.revoke(clock.instant()));
+            send(settingId, sheet, carer);
+        }
+    }
+
+    private void send(SettingId settingId, JournalSheet sheet, CarerView carer) {
+        String token = LinkSecrets.token();
+        String code = LinkSecrets.code();
+        Instant now = clock.instant();
+        Instant expiresAt = now.plus(properties.linkLasts());
+        invitations.save(new Invitation(
+                settingId, sheet.id(), carer.id(), LinkSecrets.hash(token), passwords.encode(code), expiresAt, now));
+        String setting = settings.get(settingId).name();
+        outbox.send(settingId, carer.name(), carer.email(), "A learning journal from " + setting, """
+                There is a new learning journal for you to read:
+                %s/open/%s
+
+                The code to open it comes in a second message. The link works until %s.
+                If you did not expect this, tell %s.
+                """.formatted(
+                        properties.address(),
+                        token,
+                        settings.local(settingId, expiresAt).toLocalDate(),
+                        setting));
+        outbox.send(
+                settingId,
+                carer.name(),
+                carer.email(),
+                "The code for your learning journal",
+                "Your code is %s. %s will never ask you for it.%n".formatted(code, setting));
+    }
+
+    /** The links of a journal, newest first. */
+    @Transactional(readOnly = true)
+    List<Sent> sent(SettingId settingId, UUID journalId) {
+        List<Invitation> found = sentTo(settingId, journalId);
+        Map<UUID, CarerView> carers = children.carersById(
+                settingId, found.stream().map(Invitation::carerId).distinct().toList());
+        return found.stream()
+                .map(invitation -> new Sent(
+                        invitation.getId(),
+                        Required.from(carers, invitation.carerId()).name(),
+                        settings.local(settingId, invitation.sentAt()),
+                        settings.local(settingId, invitation.expiresAt()),
+                        invitation.stateAt(clock.instant())))
+                .toList();
+    }
+
+    /** Takes a link back: whoever holds it, or has it open, sees nothing more. */
+    @Transactional
+    UUID revoke(SettingId settingId, UUID invitationId) {
+        Invitation invitation =
+                invitations.findByIdAndSettingId(invitationId, settingId).orElseThrow(NotFound::new);
+        invitation.revoke(clock.instant());
+        return invitation.journalId();
+    }
+
+    /**
+     * Whether a link can be opened.
+     *
+     * @throws NotFound if there is no such link
+     */
+    @Transactional(readOnly = true)
+    InvitationState state(String token) {
+        return invitations
+                .findByTokenHash(LinkSecrets.hash(token))
+                .orElseThrow(NotFound::new)
+                .stateAt(clock.instant());
+    }
+
+    /**
+     * Tries a code on a link.
+     *
+     * @throws NotFound if there is no such link
+     */
+    @Transactional
+    Opening open(String token, String code) {
+        Invitation invitation =
+                invitations.readByTokenHash(LinkSecrets.hash(token)).orElseThrow(NotFound::new);
+        InvitationState state = invitation.stateAt(clock.instant());
+        if (state != InvitationState.OPEN) {
+            return new Opening.Shut(state);
+        }
+        if (!passwords.matches(code, invitation.codeHash())) {
+            invitation.countWrongCode();
+            InvitationState now = invitation.stateAt(clock.instant());
+            return now == InvitationState.OPEN ? new Opening.WrongCode(invitation.triesLeft()) : new Opening.Shut(now);
+        }
+        invitation.forgiveWrongCodes();
+        CarerView carer = children.carer(invitation.settingId(), invitation.carerId());
+        return new Opening.Opened(
+                Viewer.ofLink(carer.id(), invitation.settingId(), carer.name(), invitation.getId()),
+                invitation.journalId());
+    }
+
+    /** The approved journals that a carer may read, newest first. */
+    @Transactional(readOnly = true)
+    List<JournalSummary> readable(Viewer viewer) {
+        List<UUID> ids =
+                live(viewer).stream().map(Invitation::journalId).distinct().toList();
+        Map<UUID, JournalSummary> found = journals.byId(viewer.settingId(), ids);
+        return ids.stream()
+                .map(found::get)
+                .filter(Objects::nonNull)
+                .filter(JournalSummary::approved)
+                .toList();
+    }
+
+    /**
+     * A journal, for a carer who may read it.
+     *
+     * @throws NotFound if it is not approved, or no live link of this carer leads to it
+     */
+    @Transactional(readOnly = true)
+    JournalSheet read(Viewer viewer, UUID journalId) {
+        if (live(viewer).stream().noneMatch(found -> found.journalId().equals(journalId))) {
+            throw new NotFound();
+        }
+        JournalSheet sheet = journals.sheet(viewer.settingId(), journalId);
+        if (!sheet.approved()) {
+            throw new NotFound();
+        }
+        return sheet;
+    }
+
+    /** Keeps what a carer wrote back; a second time with the same id changes nothing. */
+    @Transactional
+    public void reply(Viewer viewer, UUID id, UUID journalId, String words) {
+        JournalSheet sheet = read(viewer, journalId);
+        if (replies.findByIdAndSettingId(id, viewer.settingId()).isEmpty()) {
+            replies.save(new Reply(
+                    id,
+                    viewer.settingId(),
+                    journalId,
+                    sheet.childId(),
+                    carerName(viewer, sheet.childId()),
+                    words,
+                    clock.instant()));
+        }
+    }
+
+    /** What carers of a child wrote back, newest first. */
+    @Transactional(readOnly = true)
+    public List<ReplyView> repliesAbout(SettingId settingId, UUID childId) {
+        return views(settingId, replies.findBySettingIdAndChildIdOrderBySentAtDesc(settingId, childId, SHOWN));
+    }
+
+    /** What was written back about one journal, newest first. */
+    @Transactional(readOnly = true)
+    List<ReplyView> repliesTo(SettingId settingId, UUID journalId) {
+        return views(settingId, replies.findBySettingIdAndJournalIdOrderBySentAtDesc(settingId, journalId, SHOWN));
+    }
+
+    private List<ReplyView> views(SettingId settingId, List<Reply> found) {
+        return found.stream()
+                .map(reply -> new ReplyView(
+                        reply.journalId(), reply.carerName(), reply.words(), settings.local(settingId, reply.sentAt())))
+                .toList();
+    }
+
+    private List<Invitation> sentTo(SettingId settingId, UUID journalId) {
+        return invitations.findBySettingIdAndJournalIdOrderBySentAtDesc(settingId, journalId, SHOWN);
+    }
+
+    /**
+     * The links by which a viewer may read. Somebody who came by a link has that link, as long as it lasts; an account has
+     * all links of its carers that were not taken back, as it needs none to sign in.
+     */
+    private List<Invitation> live(Viewer viewer) {
+        if (viewer.invitation().isPresent()) {
+            return invitations
+                    .findByIdAndSettingId(viewer.invitation().get(), viewer.settingId())
+                    .filter(invitation -> invitation.stateAt(clock.instant()) == InvitationState.OPEN)
+                    .stream()
+                    .toList();
+        }
+        List<UUID> carers = carersOf(viewer).stream().map(CarerView::id).toList();
+        return invitations.findBySettingIdAndCarerIdInOrderBySentAtDesc(viewer.settingId(), carers, SHOWN).stream()
+                .filter(invitation -> !invitation.isRevoked())
+                .toList();
+    }
+
+    private List<CarerView> carersOf(Viewer viewer) {
+        return children.carersOfAccount(viewer.settingId(), viewer.personId());
+    }
+
+    private String carerName(Viewer viewer, UUID childId) {
+        return carersOf(viewer).stream()
+                .filter(carer -> carer.childId().equals(childId))
+                .map(CarerView::name)
+                .findFirst()
+                .orElse(viewer.name());
+    }
+}

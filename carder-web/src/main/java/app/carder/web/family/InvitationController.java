@@ -1,0 +1,78 @@
+package app.carder.web.family;
+
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildService;
+import app.carder.web.journal.JournalService;
+import app.carder.web.journal.JournalSheet;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.Typed;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Sends links to carers and takes them back. */
+@Controller
+@AllowedTo(Audience.LEADS)
+class InvitationController {
+
+    private final FamilyService family;
+    private final JournalService journals;
+    private final ChildService children;
+
+    InvitationController(FamilyService family, JournalService journals, ChildService children) {
+        this.family = family;
+        this.journals = journals;
+        this.children = children;
+    }
+
+    @GetMapping("/journals/{journalId}/invitations")
+    ModelAndView list(@AuthenticationPrincipal Viewer viewer, @PathVariable("journalId") UUID journalId) {
+        return page(viewer, journalId, new FormErrors());
+    }
+
+    @PostMapping("/journals/{journalId}/invitations")
+    ModelAndView invite(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        List<UUID> carers = Typed.of(parameters).ids("carer");
+        FormErrors errors = new FormErrors();
+        if (!journals.sheet(viewer.settingId(), journalId).approved()) {
+            errors.add("carer", "invitation.notApproved");
+        } else if (carers.isEmpty()) {
+            errors.add("carer", "invitation.carer.missing");
+        }
+        if (errors.any()) {
+            return page(viewer, journalId, errors);
+        }
+        family.invite(viewer.settingId(), journalId, carers);
+        return new ModelAndView("redirect:/journals/" + journalId + "/invitations?sent");
+    }
+
+    @PostMapping("/invitations/{invitationId}/revoke")
+    String revoke(@AuthenticationPrincipal Viewer viewer, @PathVariable("invitationId") UUID invitationId) {
+        return "redirect:/journals/" + family.revoke(viewer.settingId(), invitationId) + "/invitations";
+    }
+
+    private ModelAndView page(Viewer viewer, UUID journalId, FormErrors errors) {
+        JournalSheet sheet = journals.sheet(viewer.settingId(), journalId);
+        ModelAndView page = new ModelAndView("family/invitations");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("sheet", sheet);
+        page.addObject("carers", children.carersOf(viewer.settingId(), sheet.childId()));
+        page.addObject("sent", family.sent(viewer.settingId(), journalId));
+        page.addObject("replies", family.repliesTo(viewer.settingId(), journalId));
+        page.addObject("errors", errors);
+        return page;
+    }
+}

@@ -1,0 +1,45 @@
+package app.carder.web.family;
+
+import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
+import jakarta.persistence.Entity;
+import java.time.Instant;
+import java.util.UUID;
+
+/** What a carer wrote back. */
+@Entity
+class Reply extends ScopedRecord {
+
+    private UUID journalId;
+    private UUID childId;
+    private String carerName;
+    private String words;
+    private Instant sentAt;
+
+    protected Reply() {}
+
+    Reply(UUID id, SettingId settingId, UUID journalId, UUID childId, String carerName, String words, Instant sentAt) {
+        super(id, settingId);
+        this.journalId = journalId;
+        this.childId = childId;
+        this.carerName = carerName;
+        this.words = words;
+        this.sentAt = sentAt;
+    }
+
+    UUID journalId() {
+        return journalId;
+    }
+
+    String carerName() {
+        return carerName;
+    }
+
+    String words() {
+        return words;
+    }
+
+    Instant sentAt() {
+        return sentAt;
+    }
+}

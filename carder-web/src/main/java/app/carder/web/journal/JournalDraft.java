@@ -1,0 +1,69 @@
+package app.carder.web.journal;
+
+import app.carder.web.children.ChildView;
+import app.carder.web.watch.ObservationView;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A journal on the practitioner's desk.
+ *
+ * @param id its own
+ * @param child whose
+ * @param startsOn first day
+ * @param endsOn last day
+ * @param greeting opening words
+ * @param atHome something to try at home
+ * @param compiledBy who compiled it
+ * @param approvedBy who approved it; empty while it is a draft
+ * @param version of the record
+ * @param entries in order
+ */
+public record JournalDraft(
+        UUID id,
+        ChildView child,
+        LocalDate startsOn,
+        LocalDate endsOn,
+        String greeting,
+        String atHome,
+        String compiledBy,
+        String approvedBy,
+        int version,
+        List<Entry> entries) {
+
+    /**
+     * One entry.
+     *
+     * @param id its own
+     * @param observation what was seen
+     * @param words for the family
+     * @param photo whether the photo is shown, could be, or may not be
+     * @param because why it was chosen
+     * @param namesLeft other children's names that still stand in the words
+     */
+    public record Entry(
+            UUID id,
+            ObservationView observation,
+            String words,
+            PhotoState photo,
+            String because,
+            List<String> namesLeft) {}
+
+    /** What becomes of an entry's photo. */
+    public enum PhotoState {
+        /** There is none. */
+        NONE,
+        /** A consent is missing. */
+        NOT_ALLOWED,
+        /** It could be shown. */
+        LEFT_OUT,
+        /** It is shown. */
+        SHOWN
+    }
+
+    /** Whether the room lead has approved it. */
+    public boolean isApproved() {
+        return !approvedBy.isEmpty();
+    }
+}

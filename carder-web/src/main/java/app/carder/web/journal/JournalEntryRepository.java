@@ -1,0 +1,15 @@
+package app.carder.web.journal;
+
+import app.carder.web.setting.SettingId;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface JournalEntryRepository extends Repository<JournalEntry, UUID> {
+
+    void save(JournalEntry entry);
+
+    void delete(JournalEntry entry);
+
+    List<JournalEntry> findBySettingIdAndJournalIdOrderByPosition(SettingId settingId, UUID journalId);
+}

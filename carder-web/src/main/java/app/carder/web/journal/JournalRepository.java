@@ -1,0 +1,24 @@
+package app.carder.web.journal;
+
+import app.carder.web.setting.SettingId;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.repository.Repository;
+
+interface JournalRepository extends Repository<Journal, UUID> {
+
+    void save(Journal journal);
+
+    Optional<Journal> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    List<Journal> findBySettingIdAndIdIn(SettingId settingId, Collection<UUID> ids);
+
+    List<Journal> findBySettingIdAndChildIdOrderByEndsOnDesc(SettingId settingId, UUID childId, Limit limit);
+
+    Slice<Journal> findBySettingIdOrderByCompiledAtDescIdDesc(SettingId settingId, Pageable page);
+}

@@ -1,0 +1,17 @@
+package app.carder.web.media;
+
+import app.carder.web.setting.SettingId;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface PhotoRepository extends Repository<Photo, UUID> {
+
+    void save(Photo photo);
+
+    Optional<Photo> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    List<Photo> findBySettingIdAndObservationIdIn(SettingId settingId, Collection<UUID> observationIds);
+}

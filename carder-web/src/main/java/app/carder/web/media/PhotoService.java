@@ -1,0 +1,103 @@
+package app.carder.web.media;
+
+import app.carder.web.media.PhotoRefused.Reason;
+import app.carder.web.page.NotFound;
+import app.carder.web.setting.SettingId;
+import java.io.IOException;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.core.io.InputStreamSource;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes, keeps and gives photos. The file that was sent is never kept. */
+@Service
+public class PhotoService {
+
+    private final PhotoRepository photos;
+    private final PhotoStore store;
+    private final MediaProperties properties;
+    private final Clock clock;
+
+    PhotoService(PhotoRepository photos, PhotoStore store, MediaProperties properties, Clock clock) {
+        this.photos = photos;
+        this.store = store;
+        this.properties = properties;
+        this.clock = clock;
+    }
+
+    /** How large a picture is asked for. */
+    public enum Size {
+        /** For lists. */
+        SMALL,
+        /** For reading and print. */
+        LARGE
+    }
+
+    /** A photo that was cleaned and can be kept. */
+    public static final class Cleaned {
+        private final CleanPhoto photo;
+
+        private Cleaned(CleanPhoto photo) {
+            this.photo = photo;
+        }
+    }
+
+    /**
+     * Cleans a file, before anything is saved.
+     *
+     * @param bytes length of the file
+     * @throws PhotoRefused if it is not taken
+     */
+    public Cleaned clean(InputStreamSource file, long bytes) throws PhotoRefused {
+        if (bytes > properties.largestPhoto().toBytes()) {
+            throw new PhotoRefused(Reason.TOO_LARGE);
+        }
+        try (var in = file.getInputStream()) {
+            return new Cleaned(PhotoCleaner.clean(in.readAllBytes()));
+        } catch (IOException broken) {
+            throw new PhotoRefused(Reason.UNREADABLE, broken);
+        }
+    }
+
+    /** The most megabytes of a file, for messages. */
+    public long largestMegabytes() {
+        return properties.largestPhoto().toMegabytes();
+    }
+
+    /** Keeps a cleaned photo with its observation. */
+    @Transactional
+    public PhotoView keep(SettingId settingId, UUID observationId, Cleaned cleaned) {
+        String name = UUID.randomUUID().toString();
+        Photo photo = new Photo(settingId, observationId, cleaned.photo, name, clock.instant());
+        photos.save(photo);
+        store.put(fileName(name, Size.LARGE), cleaned.photo.large());
+        store.put(fileName(name, Size.SMALL), cleaned.photo.small());
+        return photo.view();
+    }
+
+    /** The photos of some observations. */
+    @Transactional(readOnly = true)
+    public List<PhotoView> of(SettingId settingId, Collection<UUID> observationIds) {
+        return photos.findBySettingIdAndObservationIdIn(settingId, observationIds).stream()
+                .map(Photo::view)
+                .toList();
+    }
+
+    /**
+     * The picture as JPEG.
+     *
+     * @throws NotFound if the setting has no such photo
+     */
+    @Transactional(readOnly = true)
+    public byte[] picture(SettingId settingId, UUID photoId, Size size) {
+        Photo photo = photos.findByIdAndSettingId(photoId, settingId).orElseThrow(NotFound::new);
+        return store.get(fileName(photo.storedAs(), size));
+    }
+
+    private static String fileName(String name, Size size) {
+        return name + (size == Size.LARGE ? "-large.jpg" : "-small.jpg");
+    }
+}

@@ -1,0 +1,11 @@
+package app.carder.web.media;
+
+/** Where pictures lie. A folder by default. */
+interface PhotoStore {
+
+    /** Keeps a picture under a name that is not taken. */
+    void put(String name, byte[] picture);
+
+    /** The picture of a name. */
+    byte[] get(String name);
+}

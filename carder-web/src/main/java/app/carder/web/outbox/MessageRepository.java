@@ -1,0 +1,14 @@
+package app.carder.web.outbox;
+
+import app.carder.web.setting.SettingId;
+import java.util.UUID;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.repository.Repository;
+
+interface MessageRepository extends Repository<Message, UUID> {
+
+    void save(Message message);
+
+    Slice<Message> findBySettingIdOrderBySentAtDescIdDesc(SettingId settingId, Pageable page);
+}

@@ -1,0 +1,180 @@
+package app.carder.web.page;
+
+import app.carder.core.measure.Length;
+import java.math.BigDecimal;
+import java.text.Normalizer;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.util.MultiValueMap;
+
+/**
+ * What somebody typed into a form, kept as typed so that nothing is lost when it comes back with errors. Reading a value
+ * marks the field where it is wrong.
+ */
+public final class Typed {
+
+    private static final int LONGEST_LINE = 120;
+
+    private final Map<String, List<String>> values;
+
+    private Typed(Map<String, List<String>> values) {
+        this.values = values;
+    }
+
+    /** From a request's parameters. */
+    public static Typed of(MultiValueMap<String, String> parameters) {
+        return new Typed(new LinkedHashMap<>(parameters));
+    }
+
+    /** An empty form. */
+    public static Typed nothing() {
+        return new Typed(new LinkedHashMap<>());
+    }
+
+    /** The form with a value put in, as when a record is opened for editing. */
+    public Typed with(String name, Object value) {
+        values.put(name, new ArrayList<>(List.of(value.toString())));
+        return this;
+    }
+
+    /** The form with several values put in under one name. */
+    public Typed with(String name, List<String> all) {
+        values.put(name, new ArrayList<>(all));
+        return this;
+    }
+
+    /** As typed. */
+    public String raw(String name) {
+        List<String> all = values.getOrDefault(name, List.of());
+        return all.isEmpty() || all.get(0) == null ? "" : all.get(0);
+    }
+
+    /** Trimmed, in one Unicode form, without control characters but line breaks. */
+    public String text(String name) {
+        return clean(raw(name));
+    }
+
+    /** All values of one name, blank ones included so that rows stay in step. */
+    public List<String> all(String name) {
+        return values.getOrDefault(name, List.of()).stream().map(Typed::clean).toList();
+    }
+
+    /** Whether a value was chosen. */
+    public boolean has(String name, String value) {
+        return all(name).contains(value);
+    }
+
+    /** Whether a box was ticked. */
+    public boolean ticked(String name) {
+        return !raw(name).isEmpty();
+    }
+
+    /** A line that must be there. */
+    public String line(String name, FormErrors errors) {
+        String text = text(name);
+        if (text.isEmpty()) {
+            errors.add(name, "form.missing." + name);
+        }
+        return limited(name, text, LONGEST_LINE, errors);
+    }
+
+    /** Text that may be left out. */
+    public String optional(String name, int longest, FormErrors errors) {
+        return limited(name, text(name), longest, errors);
+    }
+
+    /** A day that must be there. */
+    public Optional<LocalDate> day(String name, FormErrors errors) {
+        try {
+            return Optional.of(LocalDate.parse(text(name)));
+        } catch (DateTimeParseException notADay) {
+            errors.add(name, "form.day", text(name));
+            return Optional.empty();
+        }
+    }
+
+    /** An id, where it is one. */
+    public Optional<UUID> id(String name) {
+        return id(text(name), name);
+    }
+
+    private static Optional<UUID> id(String text, String name) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(text));
+        } catch (IllegalArgumentException notAnId) {
+            throw new NotFound();
+        }
+    }
+
+    /** Several ids; what is not an id is of no record here. */
+    public List<UUID> ids(String name) {
+        return all(name).stream().flatMap(text -> id(text, name).stream()).toList();
+    }
+
+    /** A length in centimetres that must be more than zero and no more than three metres. */
+    public Optional<Length> centimetres(String name, FormErrors errors) {
+        return centimetres(name, text(name), errors);
+    }
+
+    /** As {@link #centimetres(String, FormErrors)}, for one value of a row. */
+    public static Optional<Length> centimetres(String name, String text, FormErrors errors) {
+        return number(text)
+                .filter(number -> {
+                    boolean possible = number.signum() > 0 && number.compareTo(BigDecimal.valueOf(300)) <= 0;
+                    if (!possible) {
+                        errors.add(name, "form.centimetres", text);
+                    }
+                    return possible;
+                })
+                .or(() -> {
+                    if (errors.of(name).isEmpty()) {
+                        errors.add(name, text.isEmpty() ? "form.centimetres.missing" : "form.number", text);
+                    }
+                    return Optional.empty();
+                })
+                .map(Length::ofCentimetres);
+    }
+
+    /** A whole number in a range. */
+    public static Optional<Integer> whole(String name, String text, int least, int most, FormErrors errors) {
+        Optional<Integer> whole = number(text).flatMap(number -> {
+            try {
+                return Optional.of(number.intValueExact());
+            } catch (ArithmeticException notWhole) {
+                return Optional.empty();
+            }
+        });
+        if (whole.isEmpty() || whole.get() < least || whole.get() > most) {
+            errors.add(name, "form.whole", text, least, most);
+            return Optional.empty();
+        }
+        return whole;
+    }
+
+    /** A number with a decimal point or comma; absent where it is none. */
+    public static Optional<BigDecimal> number(String text) {
+        String plain = text.strip().replace(',', '.');
+        if (!plain.matches("-?[0-9]{1,9}(\\.[0-9]{1,6})?")) {
+            return Optional.empty();
+        }
+        return Optional.of(new BigDecimal(plain));
+    }
+
+    private static String limited(String name, String text, int longest, FormErrors errors) {
+        if (text.length() > longest) {
+            errors.add(name, "form.tooLong", longest, text.length());
+        }
+        return text;
+    }
+
+    private static String clean(String text) {
+        String oneForm = Normalizer.normalize(text == null ? "" : text, Normalizer.Form.NFC);
+        return oneForm.replace("\r\n", "\n").replaceAll("[\\p{Cc}&&[^\\n]]", "").strip();
+    }
+}

@@ -1,0 +1,79 @@
+package app.carder.web.provocation;
+
+import app.carder.core.safety.Finding;
+import app.carder.core.safety.Level;
+import app.carder.core.vessel.Fill;
+import app.carder.core.vessel.VesselDrawing;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What the margin of a card shows.
+ *
+ * @param drawing of the vessel
+ * @param amounts of what is poured; absent where there is nothing to reckon
+ * @param pieces of what is counted
+ * @param levels the other way round: packs to depth
+ * @param findings of the safety check
+ * @param childCount children that it was checked against
+ * @param attending whether those attend on the day; else they are all of the room, as nobody attends
+ * @param on the day
+ */
+public record BenchView(
+        Optional<VesselDrawing> drawing,
+        Optional<Fill.Amounts> amounts,
+        List<Pieces> pieces,
+        List<PackLevel> levels,
+        List<Finding> findings,
+        int childCount,
+        boolean attending,
+        LocalDate on) {
+
+    /**
+     * What is counted.
+     *
+     * @param name of the material
+     * @param count how many
+     */
+    public record Pieces(String name, int count) {}
+
+    /**
+     * How deep packs lie.
+     *
+     * @param line place of the line on the card
+     * @param name of the material
+     * @param packs how many
+     * @param level what they give
+     */
+    public record PackLevel(int line, String name, int packs, Fill.Level level) {
+        /** The depth as it is typed: centimetres, to the millimetre. */
+        public String depthToType() {
+            return level.depth()
+                    .exactCentimetres()
+                    .setScale(1, RoundingMode.DOWN)
+                    .toPlainString();
+        }
+    }
+
+    /** Whether any finding has this level. */
+    public boolean has(Level level) {
+        return findings.stream().anyMatch(finding -> finding.level() == level);
+    }
+
+    /** Whether it may not be set out at all. */
+    public boolean isForbidden() {
+        return has(Level.NEVER);
+    }
+
+    /** Whether it may be set out only with a reason. */
+    public boolean needsReason() {
+        return has(Level.STOP_FOR);
+    }
+
+    /** Whether it needs a named adult. */
+    public boolean needsAdult() {
+        return has(Level.STAY_WITH);
+    }
+}

@@ -1,0 +1,17 @@
+package app.carder.web.provocation;
+
+import app.carder.core.framework.Sense;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * A card seen edge-on.
+ *
+ * @param id its own
+ * @param roomId the room
+ * @param title in a few words
+ * @param intention what it invites children to do
+ * @param areas codes of the framework's areas
+ * @param senses that it speaks to
+ */
+public record CardSummary(UUID id, UUID roomId, String title, String intention, Set<String> areas, Set<Sense> senses) {}

@@ -1,0 +1,110 @@
+package app.carder.web.room;
+
+import app.carder.core.framework.FrameworkLibrary;
+import app.carder.core.week.DayStrip;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.NotFound;
+import app.carder.web.setting.SettingId;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Rooms of a setting. */
+@Service
+public class RoomService {
+
+    private static final Limit ROOMS = Limit.of(40);
+
+    private final RoomRepository rooms;
+    private final ZoneRepository zones;
+    private final RoomSessionRepository sessions;
+    private final FrameworkLibrary frameworks;
+
+    RoomService(
+            RoomRepository rooms, ZoneRepository zones, RoomSessionRepository sessions, FrameworkLibrary frameworks) {
+        this.rooms = rooms;
+        this.zones = zones;
+        this.sessions = sessions;
+        this.frameworks = frameworks;
+    }
+
+    /**
+     * Makes a room with its zones and sessions.
+     *
+     * @throws IllegalArgumentException if there is no such framework
+     */
+    @Transactional
+    public RoomView create(
+            SettingId settingId,
+            String name,
+            String frameworkCode,
+            List<String> zoneNames,
+            List<DayStrip.Session> day) {
+        frameworks.get(frameworkCode);
+        Room room = new Room(settingId, name, frameworkCode, all(settingId).size());
+        rooms.save(room);
+        for (int position = 0; position < zoneNames.size(); position++) {
+            zones.save(new Zone(settingId, room.getId(), zoneNames.get(position), position));
+        }
+        day.forEach(session -> sessions.save(new RoomSession(settingId, room.getId(), session)));
+        return get(settingId, room.getId());
+    }
+
+    /** All rooms, in order. */
+    @Transactional(readOnly = true)
+    public List<RoomView> all(SettingId settingId) {
+        return views(settingId, rooms.findBySettingIdOrderByPosition(settingId, ROOMS));
+    }
+
+    /**
+     * One room.
+     *
+     * @throws NotFound if the setting has no such room
+     */
+    @Transactional(readOnly = true)
+    public RoomView get(SettingId settingId, UUID roomId) {
+        Room room = rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new);
+        return views(settingId, List.of(room)).get(0);
+    }
+
+    /** The room to begin with: the viewer's own, else the first. */
+    @Transactional(readOnly = true)
+    public RoomView home(Viewer viewer) {
+        return viewer.homeRoom()
+                .map(room -> get(viewer.settingId(), room))
+                .or(() -> all(viewer.settingId()).stream().findFirst())
+                .orElseThrow(NotFound::new);
+    }
+
+    /** Changes the framework that a room works by. */
+    @Transactional
+    public void workBy(SettingId settingId, UUID roomId, String frameworkCode) {
+        frameworks.get(frameworkCode);
+        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).workBy(frameworkCode);
+    }
+
+    private List<RoomView> views(SettingId settingId, List<Room> found) {
+        List<UUID> ids = found.stream().map(Room::getId).toList();
+        Map<UUID, List<Zone>> zonesByRoom = zones.findBySettingIdAndRoomIdInOrderByPosition(settingId, ids).stream()
+                .collect(Collectors.groupingBy(Zone::roomId));
+        Map<UUID, List<RoomSession>> sessionsByRoom =
+                sessions.findBySettingIdAndRoomIdInOrderByStartsAt(settingId, ids).stream()
+                        .collect(Collectors.groupingBy(RoomSession::roomId));
+        return found.stream()
+                .map(room -> new RoomView(
+                        room.getId(),
+                        room.name(),
+                        frameworks.get(room.frameworkCode()),
+                        zonesByRoom.getOrDefault(room.getId(), List.of()).stream()
+                                .map(Zone::view)
+                                .toList(),
+                        sessionsByRoom.getOrDefault(room.getId(), List.of()).stream()
+                                .map(RoomSession::view)
+                                .toList()))
+                .toList();
+    }
+}

@@ -1,0 +1,75 @@
+package app.carder.web.setout;
+
+import app.carder.core.week.DayStrip;
+import app.carder.web.account.Viewer;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.setting.SettingService;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The day strip at the top of every page of staff: today's sessions of the home room, to scale, with what is out. */
+@Component("dayFrame")
+public class DayFrame {
+
+    private final RoomService rooms;
+    private final SetOutService setOuts;
+    private final SettingService settings;
+
+    DayFrame(RoomService rooms, SetOutService setOuts, SettingService settings) {
+        this.rooms = rooms;
+        this.setOuts = setOuts;
+        this.settings = settings;
+    }
+
+    /**
+     * The strip of a room's day.
+     *
+     * @param room whose
+     * @param at now, in the setting's zone
+     * @param blocks sessions with what is out in each
+     * @param now where the now-line stands, in permille
+     */
+    public record Frame(RoomView room, LocalDateTime at, List<Block> blocks, Optional<Integer> now) {}
+
+    /**
+     * A session in the strip.
+     *
+     * @param place where it is drawn
+     * @param cards titles of what is out in it
+     */
+    public record Block(DayStrip.Block place, List<String> cards) {}
+
+    /** For the viewer's home room; absent where the setting has no room. */
+    @Transactional(readOnly = true)
+    public Optional<Frame> of(Viewer viewer) {
+        return viewer.role().isStaff() && !rooms.all(viewer.settingId()).isEmpty()
+                ? Optional.of(frame(viewer, rooms.home(viewer)))
+                : Optional.empty();
+    }
+
+    private Frame frame(Viewer viewer, RoomView room) {
+        LocalDateTime at = settings.localNow(viewer.settingId());
+        DayStrip strip =
+                DayStrip.of(room.sessions().stream().map(SessionView::session).toList(), at.toLocalTime());
+        List<SetOutView> out = setOuts.out(viewer.settingId(), room, at.toLocalDate());
+        List<Block> blocks = new ArrayList<>();
+        for (int i = 0; i < strip.blocks().size(); i++) {
+            SessionView session = room.sessions().get(i);
+            boolean playtime = session.session().kind() == DayStrip.Kind.PROTECTED_PLAY
+                    || session.session().kind() == DayStrip.Kind.OUTDOORS;
+            blocks.add(new Block(
+                    strip.blocks().get(i),
+                    out.stream()
+                            .filter(card -> card.sessionId() == null ? playtime : card.isOutIn(session.id()))
+                            .map(card -> card.card().title())
+                            .toList()));
+        }
+        return new Frame(room, at, blocks, strip.nowPermille());
+    }
+}

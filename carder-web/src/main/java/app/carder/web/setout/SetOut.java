@@ -1,0 +1,80 @@
+package app.carder.web.setout;
+
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
+import jakarta.persistence.Entity;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A card set out in a zone on a day. */
+@Entity
+class SetOut extends ScopedRecord {
+
+    private UUID provocationId;
+    private UUID roomId;
+    private UUID zoneId;
+    private @Nullable UUID sessionId;
+    private LocalDate onDay;
+    private @Nullable UUID adultId;
+    private String overruledBecause;
+    private String[] overruledFindings;
+    private String setOutBy;
+    private Instant setOutAt;
+
+    protected SetOut() {}
+
+    SetOut(
+            SettingId settingId,
+            UUID provocationId,
+            UUID roomId,
+            SetOutDetails details,
+            List<String> overruledFindings,
+            String setOutBy,
+            Instant setOutAt) {
+        super(Ids.next(), settingId);
+        this.provocationId = provocationId;
+        this.roomId = roomId;
+        this.zoneId = details.zoneId();
+        this.sessionId = details.sessionId();
+        this.onDay = details.onDay();
+        this.adultId = details.adultId();
+        this.overruledBecause = details.overruledBecause();
+        this.overruledFindings = overruledFindings.toArray(String[]::new);
+        this.setOutBy = setOutBy;
+        this.setOutAt = setOutAt;
+    }
+
+    UUID provocationId() {
+        return provocationId;
+    }
+
+    UUID zoneId() {
+        return zoneId;
+    }
+
+    @Nullable
+    UUID sessionId() {
+        return sessionId;
+    }
+
+    @Nullable
+    UUID adultId() {
+        return adultId;
+    }
+
+    String overruledBecause() {
+        return overruledBecause;
+    }
+
+    List<String> overruledFindings() {
+        return List.of(overruledFindings);
+    }
+
+    String setOutBy() {
+        return setOutBy;
+    }
+}

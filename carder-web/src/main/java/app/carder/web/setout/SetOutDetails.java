@@ -1,0 +1,21 @@
+package app.carder.web.setout;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where and when a card is set out.
+ *
+ * @param zoneId of the card's room
+ * @param sessionId of the day; none for all day
+ * @param onDay the day
+ * @param adultId who stays with it, where a finding asks for that
+ * @param overruledBecause why a finding is overruled; empty where none is
+ */
+public record SetOutDetails(
+        UUID zoneId,
+        @Nullable UUID sessionId,
+        LocalDate onDay,
+        @Nullable UUID adultId,
+        String overruledBecause) {}

@@ -1,0 +1,35 @@
+package app.carder.web.setout;
+
+import app.carder.web.provocation.CardSummary;
+import app.carder.web.room.ZoneView;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A card that is out.
+ *
+ * @param id its own
+ * @param card what is out
+ * @param zone where
+ * @param sessionId when; none for all day
+ * @param adult who stays with it; empty where nobody has to
+ * @param overruledFindings findings that were overruled
+ * @param overruledBecause why
+ * @param setOutBy who set it out
+ */
+public record SetOutView(
+        UUID id,
+        CardSummary card,
+        ZoneView zone,
+        @Nullable UUID sessionId,
+        String adult,
+        List<String> overruledFindings,
+        String overruledBecause,
+        String setOutBy) {
+
+    /** Whether it is out in a session. */
+    public boolean isOutIn(UUID session) {
+        return sessionId == null || sessionId.equals(session);
+    }
+}

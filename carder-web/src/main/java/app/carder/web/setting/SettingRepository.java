@@ -1,0 +1,14 @@
+package app.carder.web.setting;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface SettingRepository extends Repository<Setting, UUID> {
+
+    void save(Setting setting);
+
+    Optional<Setting> findById(UUID id);
+
+    long count();
+}

@@ -1,0 +1,251 @@
+package app.carder.web.watch;
+
+import app.carder.core.watch.Involvement;
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
+import app.carder.web.audit.HistoryLog;
+import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
+import app.carder.web.media.PhotoRefused;
+import app.carder.web.media.PhotoService;
+import app.carder.web.media.PhotoService.Cleaned;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Typed;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setout.SetOutView;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingService;
+import app.carder.web.watch.ObservationService.Receipt;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.MessageSource;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Watching with a phone in the hand, and rewording what was written. */
+@Controller
+@AllowedTo(Audience.STAFF)
+class ObservationController {
+
+    private static final int NEWEST = 5;
+
+    private final ObservationService observations;
+    private final RoomService rooms;
+    private final ChildService children;
+    private final SetOutService setOuts;
+    private final PhotoService photos;
+    private final HistoryLog history;
+    private final SettingService settings;
+    private final MessageSource messages;
+    private final Clock clock;
+
+    ObservationController(
+            ObservationService observations,
+            RoomService rooms,
+            ChildService children,
+            SetOutService setOuts,
+            PhotoService photos,
+            HistoryLog history,
+            SettingService settings,
+            MessageSource messages,
+            Clock clock) {
+        this.observations = observations;
+        this.rooms = rooms;
+        this.children = children;
+        this.setOuts = setOuts;
+        this.photos = photos;
+        this.history = history;
+        this.settings = settings;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    @GetMapping("/watch")
+    String home(@AuthenticationPrincipal Viewer viewer) {
+        return "redirect:/rooms/" + rooms.home(viewer).id() + "/watch";
+    }
+
+    @GetMapping("/rooms/{roomId}/watch")
+    ModelAndView watch(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "child", required = false) @Nullable UUID child) {
+        Typed typed = Typed.nothing().with("id", Ids.next());
+        return page(viewer, roomId, child == null ? typed : typed.with("child", child), new FormErrors());
+    }
+
+    @PostMapping("/rooms/{roomId}/observations")
+    ModelAndView keep(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestParam(name = "photo", required = false) @Nullable MultipartFile photo) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        if (receive(viewer, roomId, typed, photo, errors).isEmpty()) {
+            return page(viewer, roomId, typed, errors);
+        }
+        return new ModelAndView("redirect:/rooms/" + roomId + "/watch?kept");
+    }
+
+    /** The same for the sending queue of a phone: 201 when kept, 200 when it had arrived before, 422 with what is wrong. */
+    @PostMapping(
+            path = "/rooms/{roomId}/observations",
+            headers = "X-Requested-By=fetch",
+            produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> keepFromQueue(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestParam(name = "photo", required = false) @Nullable MultipartFile photo) {
+        FormErrors errors = new FormErrors();
+        Optional<Receipt> receipt = receive(viewer, roomId, Typed.of(parameters), photo, errors);
+        if (receipt.isEmpty()) {
+            return ResponseEntity.unprocessableContent()
+                    .body(errors.all().stream()
+                            .map(fault -> messages.getMessage(fault.code(), fault.args(), Locale.UK))
+                            .collect(Collectors.joining("\n")));
+        }
+        return ResponseEntity.status(receipt.get() == Receipt.KEPT ? HttpStatus.CREATED : HttpStatus.OK)
+                .body(messages.getMessage("observation.kept", null, Locale.UK));
+    }
+
+    @GetMapping("/observations/{observationId}")
+    ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("observationId") UUID observationId) {
+        ObservationView observation = observations.get(viewer.settingId(), observationId);
+        Typed typed = Typed.nothing()
+                .with("note", observation.note())
+                .with(
+                        "involvement",
+                        observation
+                                .involvement()
+                                .map(level -> "" + level.level())
+                                .orElse(""))
+                .with("areas", List.copyOf(observation.areas()))
+                .with("statements", List.copyOf(observation.statements()))
+                .with("version", observation.version());
+        return record(viewer, observation, typed, new FormErrors());
+    }
+
+    @PostMapping("/observations/{observationId}")
+    ModelAndView reword(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("observationId") UUID observationId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        ObservationView observation = observations.get(viewer.settingId(), observationId);
+        RoomView room = rooms.get(viewer.settingId(), observation.roomId());
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        ObservationForm form = new ObservationForm(typed, errors, room.framework());
+        String note = form.note(observation.photo().isPresent());
+        Set<String> statements = form.statements();
+        int version = Typed.number(typed.text("version")).map(Number::intValue).orElse(-1);
+        if (!errors.any()
+                && !observations.reword(
+                        viewer, observationId, version, note, form.involvement(), form.areas(statements), statements)) {
+            errors.add("version", "form.changedMeanwhile");
+            typed.with("version", observation.version());
+        }
+        return errors.any()
+                ? record(viewer, observation, typed, errors)
+                : new ModelAndView("redirect:/observations/" + observationId + "?kept");
+    }
+
+    /** Empty where something is wrong; the errors say what. */
+    private Optional<Receipt> receive(
+            Viewer viewer, UUID roomId, Typed typed, @Nullable MultipartFile photo, FormErrors errors) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        UUID id = typed.id("id").orElseThrow(NotFound::new);
+        if (observations.isKnown(viewer.settingId(), id)) {
+            return Optional.of(Receipt.KNOWN);
+        }
+        Optional<MultipartFile> sent = Optional.ofNullable(photo).filter(file -> !file.isEmpty());
+        Set<UUID> childrenOfRoom = children.inRoom(viewer.settingId(), roomId).stream()
+                .map(ChildView::id)
+                .collect(Collectors.toSet());
+        Optional<UUID> card = typed.id("card")
+                .filter(chosen -> out(viewer, room).stream()
+                        .anyMatch(found -> found.card().id().equals(chosen)));
+        Optional<ObservationDetails> details = new ObservationForm(typed, errors, room.framework())
+                .read(childrenOfRoom, card, sent.isPresent(), clock.instant());
+        Optional<Cleaned> cleaned = sent.flatMap(file -> clean(file, errors));
+        if (details.isEmpty() || errors.any()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(observations.keep(viewer, id, roomId, details.get(), cleaned));
+        } catch (DataIntegrityViolationException sameIdAtTheSameMoment) {
+            return Optional.of(Receipt.KNOWN);
+        }
+    }
+
+    private Optional<Cleaned> clean(MultipartFile file, FormErrors errors) {
+        try {
+            return Optional.of(photos.clean(file, file.getSize()));
+        } catch (PhotoRefused refused) {
+            errors.add("photo", refused.code(), photos.largestMegabytes());
+            return Optional.empty();
+        }
+    }
+
+    private List<SetOutView> out(Viewer viewer, RoomView room) {
+        return setOuts.out(viewer.settingId(), room, settings.today(viewer.settingId()));
+    }
+
+    private ModelAndView page(Viewer viewer, UUID roomId, Typed typed, FormErrors errors) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        List<ChildView> all = new ArrayList<>(children.inRoom(viewer.settingId(), roomId));
+        var today = settings.today(viewer.settingId());
+        all.sort((a, b) -> Boolean.compare(!a.attendsOn(today), !b.attendsOn(today)));
+        ModelAndView page = new ModelAndView("watch/watch");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("room", room);
+        page.addObject("rooms", rooms.all(viewer.settingId()));
+        page.addObject("children", all);
+        page.addObject("today", today);
+        page.addObject("out", out(viewer, room));
+        page.addObject("newest", observations.newest(viewer.settingId(), roomId, NEWEST));
+        page.addObject("levels", Involvement.values());
+        page.addObject("largestMegabytes", photos.largestMegabytes());
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
+    }
+
+    private ModelAndView record(Viewer viewer, ObservationView observation, Typed typed, FormErrors errors) {
+        ModelAndView page = new ModelAndView("watch/observation");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("observation", observation);
+        page.addObject("room", rooms.get(viewer.settingId(), observation.roomId()));
+        page.addObject(
+                "children",
+                children.byId(viewer.settingId(), observation.childIds()).values());
+        page.addObject("earlier", history.of(viewer.settingId(), observation.id()));
+        page.addObject("levels", Involvement.values());
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
+    }
+}

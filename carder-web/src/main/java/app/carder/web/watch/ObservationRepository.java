@@ -1,0 +1,63 @@
+package app.carder.web.watch;
+
+import app.carder.web.setting.SettingId;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+import org.springframework.data.repository.query.Param;
+
+interface ObservationRepository extends Repository<Observation, UUID> {
+
+    void save(Observation observation);
+
+    Optional<Observation> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    List<Observation> findBySettingIdAndIdIn(SettingId settingId, Collection<UUID> ids);
+
+    List<Observation> findBySettingIdAndRoomIdOrderByObservedAtDesc(SettingId settingId, UUID roomId, Limit limit);
+
+    @Query("select o from Observation o where o.settingId = :settingId and exists (select 1 from ObservationChild c"
+            + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"
+            + " order by o.observedAt desc, o.id desc")
+    Slice<Observation> ofChild(@Param("settingId") SettingId settingId, @Param("childId") UUID childId, Pageable page);
+
+    @Query("select o from Observation o where o.settingId = :settingId and array_contains(o.areas, :notch)"
+            + " and exists (select 1 from ObservationChild c"
+            + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"
+            + " order by o.observedAt desc, o.id desc")
+    Slice<Observation> ofChildWithNotch(
+            @Param("settingId") SettingId settingId,
+            @Param("childId") UUID childId,
+            @Param("notch") String notch,
+            Pageable page);
+
+    @Query("select o from Observation o where o.settingId = :settingId and o.observedAt >= :from"
+            + " and o.observedAt < :to and exists (select 1 from ObservationChild c"
+            + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"
+            + " order by o.observedAt desc, o.id desc")
+    List<Observation> ofChildBetween(
+            @Param("settingId") SettingId settingId,
+            @Param("childId") UUID childId,
+            @Param("from") Instant from,
+            @Param("to") Instant to,
+            Limit limit);
+
+    @Query("select c.childId as childId, max(o.observedAt) as lastAt from ObservationChild c"
+            + " join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and c.childId in :childIds group by c.childId")
+    List<LastSeen> lastSeen(@Param("settingId") SettingId settingId, @Param("childIds") Collection<UUID> childIds);
+
+    /** The newest observation of a child. */
+    interface LastSeen {
+        UUID getChildId();
+
+        Instant getLastAt();
+    }
+}

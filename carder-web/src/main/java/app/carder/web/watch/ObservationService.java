@@ -1,0 +1,217 @@
+package app.carder.web.watch;
+
+import app.carder.core.watch.Involvement;
+import app.carder.web.account.Viewer;
+import app.carder.web.audit.HistoryLog;
+import app.carder.web.media.PhotoService;
+import app.carder.web.media.PhotoService.Cleaned;
+import app.carder.web.media.PhotoView;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Paging;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import app.carder.web.watch.ObservationDetails.InPhoto;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Observations of a setting. */
+@Service
+public class ObservationService {
+
+    /** The most observations of one child that are looked at together. */
+    public static final int MOST = 1000;
+
+    private final ObservationRepository observations;
+    private final ObservationChildRepository seen;
+    private final PhotoService photos;
+    private final HistoryLog history;
+    private final SettingService settings;
+    private final Clock clock;
+
+    ObservationService(
+            ObservationRepository observations,
+            ObservationChildRepository seen,
+            PhotoService photos,
+            HistoryLog history,
+            SettingService settings,
+            Clock clock) {
+        this.observations = observations;
+        this.seen = seen;
+        this.photos = photos;
+        this.history = history;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /** Whether a record was new. */
+    public enum Receipt {
+        /** Kept now. */
+        KEPT,
+        /** Had arrived before; nothing was changed. */
+        KNOWN
+    }
+
+    /**
+     * Keeps an observation. A second time with the same id changes nothing, so that a phone may send until it is sure.
+     *
+     * @param id minted where it was written
+     */
+    @Transactional
+    public Receipt keep(Viewer author, UUID id, UUID roomId, ObservationDetails details, Optional<Cleaned> photo) {
+        if (isKnown(author.settingId(), id)) {
+            return Receipt.KNOWN;
+        }
+        observations.save(new Observation(id, author, roomId, details, clock.instant()));
+        boolean inPhoto = photo.isPresent() && details.inPhoto() == InPhoto.THE_CHILDREN;
+        details.childIds().stream()
+                .sorted()
+                .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child, inPhoto)));
+        photo.ifPresent(cleaned -> photos.keep(author.settingId(), id, cleaned));
+        return Receipt.KEPT;
+    }
+
+    /** Whether an observation with this id has arrived. */
+    @Transactional(readOnly = true)
+    public boolean isKnown(SettingId settingId, UUID id) {
+        return observations.findByIdAndSettingId(id, settingId).isPresent();
+    }
+
+    /**
+     * Rewords an observation and keeps what it said before.
+     *
+     * @param version that was opened
+     * @return whether it was still at that version; else nothing is changed
+     */
+    @Transactional
+    public boolean reword(
+            Viewer viewer,
+            UUID id,
+            int version,
+            String note,
+            Optional<Involvement> involvement,
+            Set<String> areas,
+            Set<String> statements) {
+        Observation observation = find(viewer.settingId(), id);
+        if (observation.version() != version) {
+            return false;
+        }
+        Map<String, String> before = observation.said();
+        observation.reword(note, involvement, areas, statements);
+        history.keep(viewer, "observation", id, before, observation.said());
+        return true;
+    }
+
+    /**
+     * One observation.
+     *
+     * @throws NotFound if the setting has no such observation
+     */
+    @Transactional(readOnly = true)
+    public ObservationView get(SettingId settingId, UUID id) {
+        return views(settingId, List.of(find(settingId, id))).get(0);
+    }
+
+    /** Some observations, by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, ObservationView> byId(SettingId settingId, Collection<UUID> ids) {
+        return views(settingId, observations.findBySettingIdAndIdIn(settingId, ids)).stream()
+                .collect(Collectors.toMap(ObservationView::id, Function.identity()));
+    }
+
+    /** The newest of a room. */
+    @Transactional(readOnly = true)
+    public List<ObservationView> newest(SettingId settingId, UUID roomId, int most) {
+        return views(
+                settingId,
+                observations.findBySettingIdAndRoomIdOrderByObservedAtDesc(settingId, roomId, Limit.of(most)));
+    }
+
+    /** A child's deck, newest first; with a notch, only those that have it. */
+    @Transactional(readOnly = true)
+    public Paging<ObservationView> ofChild(SettingId settingId, UUID childId, Optional<String> notch, int page) {
+        PageRequest asked = PageRequest.of(Paging.number(page), Paging.ROWS);
+        var slice = notch.map(area -> observations.ofChildWithNotch(settingId, childId, area, asked))
+                .orElseGet(() -> observations.ofChild(settingId, childId, asked));
+        return new Paging<>(views(settingId, slice.getContent()), slice.getNumber(), slice.hasNext());
+    }
+
+    /** A child's observations between two days, both included, newest first. */
+    @Transactional(readOnly = true)
+    public List<ObservationView> ofChildBetween(
+            SettingId settingId, UUID childId, LocalDate startsOn, LocalDate endsOn) {
+        ZoneId zone = settings.get(settingId).zone();
+        return views(
+                settingId,
+                observations.ofChildBetween(
+                        settingId,
+                        childId,
+                        startsOn.atStartOfDay(zone).toInstant(),
+                        endsOn.plusDays(1).atStartOfDay(zone).toInstant(),
+                        Limit.of(MOST)));
+    }
+
+    /** The day on which each child was last written about; those never written about are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, LocalDate> lastSeen(SettingId settingId, Collection<UUID> childIds) {
+        return observations.lastSeen(settingId, childIds).stream()
+                .collect(Collectors.toMap(
+                        ObservationRepository.LastSeen::getChildId, last -> day(settingId, last.getLastAt())));
+    }
+
+    private LocalDate day(SettingId settingId, Instant at) {
+        return settings.local(settingId, at).toLocalDate();
+    }
+
+    private Observation find(SettingId settingId, UUID id) {
+        return observations.findByIdAndSettingId(id, settingId).orElseThrow(NotFound::new);
+    }
+
+    private List<ObservationView> views(SettingId settingId, List<Observation> found) {
+        List<UUID> ids = found.stream().map(Observation::getId).toList();
+        Map<UUID, List<ObservationChild>> children =
+                seen.findBySettingIdAndObservationIdInOrderById(settingId, ids).stream()
+                        .collect(Collectors.groupingBy(ObservationChild::observationId));
+        Map<UUID, PhotoView> pictures = photos.of(settingId, ids).stream()
+                .collect(Collectors.toMap(PhotoView::observationId, Function.identity(), (first, second) -> first));
+        return found.stream()
+                .map(observation -> view(
+                        observation,
+                        children.getOrDefault(observation.getId(), List.of()),
+                        Optional.ofNullable(pictures.get(observation.getId()))))
+                .toList();
+    }
+
+    private ObservationView view(Observation observation, List<ObservationChild> children, Optional<PhotoView> photo) {
+        return new ObservationView(
+                observation.getId(),
+                observation.roomId(),
+                observation.provocationId(),
+                observation.authorName(),
+                observation.note(),
+                observation.involvement(),
+                observation.areas(),
+                observation.statements(),
+                settings.local(observation.settingId(), observation.observedAt()),
+                children.stream().map(ObservationChild::childId).toList(),
+                children.stream()
+                        .filter(ObservationChild::isInPhoto)
+                        .map(ObservationChild::childId)
+                        .toList(),
+                photo,
+                observation.version());
+    }
+}

@@ -1,0 +1,39 @@
+create table account (
+    id uuid primary key,
+    setting_id uuid not null references setting,
+    username text not null unique check (username = lower(username)),
+    display_name text not null,
+    password_hash text not null,
+    role text not null check (role in ('MANAGER', 'ROOM_LEAD', 'PRACTITIONER', 'CARER')),
+    room_id uuid references room
+);
+
+create index account_by_setting on account (setting_id);
+
+-- No setting_id: whoever fails to sign in is not known to belong to one.
+create table sign_in_failure (
+    username text primary key,
+    failures int not null,
+    blocked_until timestamptz not null
+);
+
+create table spring_session (
+    primary_id char(36) not null primary key,
+    session_id char(36) not null,
+    creation_time bigint not null,
+    last_access_time bigint not null,
+    max_inactive_interval int not null,
+    expiry_time bigint not null,
+    principal_name varchar(100)
+);
+
+create unique index spring_session_ix1 on spring_session (session_id);
+create index spring_session_ix2 on spring_session (expiry_time);
+create index spring_session_ix3 on spring_session (principal_name);
+
+create table spring_session_attributes (
+    session_primary_id char(36) not null references spring_session (primary_id) on delete cascade,
+    attribute_name varchar(200) not null,
+    attribute_bytes bytea not null,
+    primary key (session_primary_id, attribute_name)
+);
