@@ -150,7 +150,7 @@ public final class EntrySelection {
             if (candidate.photo() == Candidate.Photo.SHOWN) {
                 reasons.add("a photo");
             }
-            return reasons.isEmpty() ? "adds to what is shown" : String.join(", ", reasons);
+            return reasons.isEmpty() ? "more of what is shown already" : String.join(", ", reasons);
         }
 
         private double step(int count) {
