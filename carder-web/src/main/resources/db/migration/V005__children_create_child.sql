@@ -7,7 +7,7 @@ create table child (
     born_on date not null,
     peg_mark text not null,
     mouthing boolean not null,
-    allergens text[] not null,
+    allergens varchar[] not null,
     allergy_note text not null,
     home_languages text not null,
     interests text not null,

@@ -8,7 +8,7 @@ create table set_out (
     on_day date not null,
     adult_id uuid references account,
     overruled_because text not null,
-    overruled_findings text[] not null,
+    overruled_findings varchar[] not null,
     set_out_by text not null,
     set_out_at timestamptz not null,
     unique (provocation_id, zone_id, on_day)

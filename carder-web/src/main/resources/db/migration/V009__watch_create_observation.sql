@@ -8,8 +8,8 @@ create table observation (
     author_name text not null,
     note text not null,
     involvement int check (involvement between 1 and 5),
-    areas text[] not null,
-    statements text[] not null,
+    areas varchar[] not null,
+    statements varchar[] not null,
     observed_at timestamptz not null,
     received_at timestamptz not null
 );

@@ -1,9 +1,12 @@
 package app.carder.exchange.pdf;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
@@ -21,6 +24,11 @@ enum ShippedFont {
     NOTO_SANS_ARABIC("Noto Sans Arabic", 400, FontStyle.NORMAL, "NotoSansArabic_400Regular.ttf"),
     NOTO_SANS_HEBREW("Noto Sans Hebrew", 400, FontStyle.NORMAL, "NotoSansHebrew_400Regular.ttf"),
     NOTO_EMOJI("Noto Emoji", 400, FontStyle.NORMAL, "NotoEmoji_400Regular.ttf");
+
+    /** OpenType: the table directory starts after 12 bytes; each entry has 16, the tag first. */
+    private static final int DIRECTORY_STARTS = 12;
+
+    private static final int DIRECTORY_ENTRY = 16;
 
     private final String family;
     private final int weight;
@@ -54,8 +62,24 @@ enum ShippedFont {
         return style;
     }
 
+    /**
+     * The font without its ligatures: the renderer would draw them without saying which letters they stand for, which
+     * PDF/UA-1 forbids (ISO 14289-1, 7.21.7) and which would make "They" unreadable aloud.
+     */
     InputStream open() {
-        return openFile(file);
+        try (InputStream font = openFile(file)) {
+            byte[] bytes = font.readAllBytes();
+            int tables = ByteBuffer.wrap(bytes).getShort(4);
+            for (int table = 0; table < tables; table++) {
+                int at = DIRECTORY_STARTS + table * DIRECTORY_ENTRY;
+                if (new String(bytes, at, 4, StandardCharsets.US_ASCII).equals("GSUB")) {
+                    bytes[at] = 'X';
+                }
+            }
+            return new ByteArrayInputStream(bytes);
+        } catch (IOException broken) {
+            throw new UncheckedIOException("Impossible state: font " + file + " cannot be read.", broken);
+        }
     }
 
     boolean hasGlyph(int codePoint) {

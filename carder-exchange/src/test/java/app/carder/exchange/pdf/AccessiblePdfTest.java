@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -18,7 +19,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
 import org.verapdf.pdfa.Foundries;
 import org.verapdf.pdfa.PDFAParser;
@@ -40,13 +41,27 @@ class AccessiblePdfTest {
         VeraGreenfieldFoundryProvider.initialise();
     }
 
-    @ParameterizedTest
-    @EnumSource(
-            value = PDFAFlavour.class,
-            names = {"PDFUA_1", "PDFA_2_A"})
-    void passesTheStandards(PDFAFlavour flavour) throws Exception {
-        byte[] pdf = AccessiblePdf.of(PAGE.formatted("Anouk tied the knot.", "carder:parcel"), Map.of("parcel", png()));
+    @ParameterizedTest(name = "{0}")
+    @ValueSource(
+            strings = {
+                "They put it off: the office fjord, a fluffy fish.",
+                "Zo\u00eb, \u0141ucja, \u0418\u0432\u0430\u043d",
+                "\u0645\u0631\u062d\u0628\u0627",
+                "\u05e9\u05dc\u05d5\u05dd",
+                "\ud83d\udce6 \ud83d\ude80 \u2764\ufe0f",
+                "\u4e2d",
+                "Zo\u00eb says \u0645\u0631\u062d\u0628\u0627 and \ud83d\udce6 \u4e2d"
+            })
+    void passesTheStandardsInEveryScript(String words) throws Exception {
+        byte[] pdf = AccessiblePdf.of(
+                PAGE.formatted(AccessiblePdf.printable(words), "carder:parcel"), Map.of("parcel", png()));
 
+        for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFUA_1, PDFAFlavour.PDFA_2_A)) {
+            assertCompliant(pdf, flavour);
+        }
+    }
+
+    private static void assertCompliant(byte[] pdf, PDFAFlavour flavour) throws Exception {
         try (PDFAParser parser = Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), flavour);
                 PDFAValidator validator = Foundries.defaultInstance().createValidator(flavour, false)) {
             ValidationResult result = validator.validate(parser);

@@ -31,6 +31,8 @@ class AccessInterceptor implements HandlerInterceptor {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (handler instanceof HandlerMethod method && !isOpen(method)) {
+            // After a refusal here nobody calls back, so it is written down at once.
+            viewer().ifPresent(viewer -> log(viewer, request, HttpServletResponse.SC_FORBIDDEN));
             throw new AccessDeniedException("Not open to this role.");
         }
         return true;
@@ -40,13 +42,17 @@ class AccessInterceptor implements HandlerInterceptor {
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failure) {
         if (handler instanceof HandlerMethod method && !isFurniture(method)) {
-            viewer().ifPresent(viewer -> accessLog.add(
-                    viewer,
-                    request.getMethod(),
-                    String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE)),
-                    subject(request),
-                    response.getStatus()));
+            viewer().ifPresent(viewer -> log(viewer, request, response.getStatus()));
         }
+    }
+
+    private void log(Viewer viewer, HttpServletRequest request, int status) {
+        accessLog.add(
+                viewer,
+                request.getMethod(),
+                String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE)),
+                subject(request),
+                status);
     }
 
     private static boolean isOpen(HandlerMethod method) {

@@ -24,7 +24,7 @@ import java.util.stream.Collectors;
 /** Reads a card from a form, and puts a card into one. */
 final class CardForm {
 
-    static final int MOST_LINES = 8;
+    private static final int MOST_LINES = 8;
     private static final int LONGEST_TEXT = 2000;
     private static final int MOST_PIECES = 10_000;
     private static final int MOST_PACKS = 1_000;
@@ -181,6 +181,16 @@ final class CardForm {
         return cupboard.values().stream()
                 .filter(found -> found.id().toString().equals(id))
                 .findFirst();
+    }
+
+    /** One blank row after the last that is filled in, three at least. */
+    static int rows(Typed typed) {
+        List<String> chosen = typed.all("material");
+        int filled = chosen.size();
+        while (filled > 0 && chosen.get(filled - 1).isEmpty()) {
+            filled--;
+        }
+        return Math.min(MOST_LINES, Math.max(3, filled + 1));
     }
 
     /** The senses ticked on a form. */

@@ -176,20 +176,10 @@ class ProvocationController {
         page.addObject("benchErrors", benchErrors);
         page.addObject("cupboard", cupboard);
         page.addObject("covered", CardForm.sensesOf(typed));
-        page.addObject("rows", rows(typed));
+        page.addObject("rows", CardForm.rows(typed));
         page.addObject(
                 "bench",
                 bench.reckon(viewer.settingId(), roomId, vessel, lines, packs, settings.today(viewer.settingId())));
         return page;
-    }
-
-    /** One blank row after the last that is filled in, three at least. */
-    private static int rows(Typed typed) {
-        List<String> chosen = typed.all("material");
-        int filled = chosen.size();
-        while (filled > 0 && chosen.get(filled - 1).isEmpty()) {
-            filled--;
-        }
-        return Math.min(CardForm.MOST_LINES, Math.max(3, filled + 1));
     }
 }

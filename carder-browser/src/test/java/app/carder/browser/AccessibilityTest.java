@@ -1,0 +1,150 @@
+package app.carder.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import app.carder.browser.RunningCarder.Size;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every page with axe, at desk and in the hand; and the keyboard alone. */
+class AccessibilityTest {
+
+    static Stream<Arguments> sizes() {
+        return Stream.of(Arguments.of("a laptop", RunningCarder.DESKTOP), Arguments.of("a phone", RunningCarder.PHONE));
+    }
+
+    @ParameterizedTest(name = "on {0}")
+    @MethodSource("sizes")
+    void axeFindsNoViolationOnAnyPage(String where, Size size) {
+        List<String> violations = new ArrayList<>();
+        try (Device device = RunningCarder.get().device(size)) {
+            Page page = device.page;
+            page.navigate("/sign-in?wrong");
+            check(page, violations);
+            device.signIn("imelda");
+            for (String path : List.of(
+                    "/",
+                    "/plan",
+                    "/set-out",
+                    "/watch",
+                    "/children",
+                    "/materials",
+                    "/rooms",
+                    "/journals",
+                    "/journals/new",
+                    "/outbox",
+                    "/access-log",
+                    "/nothing-here")) {
+                page.navigate(path);
+                check(page, violations);
+            }
+            for (String[] way : new String[][] {
+                {"/plan", ".deck .row a"},
+                {"/plan", "text=Make a card"},
+                {"/set-out", ".pick a"},
+                {"/children", ".peg-link"},
+                {"/children", "text=Add a child"},
+                {"/children", ".child-row > a:last-child"},
+                {"/watch", ".newest a"},
+                {"/journals", ".pick a"}
+            }) {
+                page.navigate(way[0]);
+                page.locator(way[1]).first().click();
+                page.waitForLoadState();
+                check(page, violations);
+                if (page.locator("form.form .action").count() > 0
+                        && page.locator("#title").count() > 0) {
+                    page.locator("#title").fill("");
+                    page.locator("form.form .action").click();
+                    page.waitForLoadState();
+                    check(page, violations);
+                }
+            }
+            page.navigate("/journals");
+            page.locator(".pick a", new Page.LocatorOptions().setHasText("Approved"))
+                    .first()
+                    .click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Preview as the family reads it"))
+                    .click();
+            check(page, violations);
+            page.goBack();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Invite the family"))
+                    .click();
+            check(page, violations);
+        }
+        try (Device device = RunningCarder.get().device(size)) {
+            device.signIn("anouk.grandfather");
+            device.page.navigate("/family");
+            check(device.page, violations);
+            device.page.locator(".pick a").first().click();
+            check(device.page, violations);
+        }
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void reachesEveryStationByOneKeyUntilThatIsSwitchedOff() {
+        try (Device device = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = device.page;
+            device.signIn("tobias");
+
+            page.keyboard().press("p");
+            page.waitForURL("**/cards");
+            page.keyboard().press("n");
+            page.waitForURL("**/cards/new");
+            page.locator("#title").fill("typing s does not set out");
+            assertThat(page.url()).endsWith("/cards/new");
+
+            page.navigate("/");
+            page.keyboard().press("?");
+            assertThat(page.locator("dialog#shortcuts").innerText()).contains("Plan", "Watch");
+            page.locator("[data-shortcuts-on]").uncheck();
+            page.locator("dialog button").click();
+            page.keyboard().press("p");
+            assertThat(page.url()).doesNotContain("cards");
+            assertThat(device.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void recordsAnObservationWithTheKeyboardAlone() {
+        try (Device device = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = device.page;
+            device.signIn("hamish");
+            page.navigate("/watch");
+
+            page.locator("input[name=child]").first().focus();
+            page.keyboard().press("Space");
+            page.locator("#note").focus();
+            page.keyboard().type("Written by keys alone.");
+            page.locator("input[name=involvement]").first().focus();
+            page.keyboard().press("ArrowDown");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
+                    .focus();
+            page.keyboard().press("Enter");
+            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("#note"))
+                    .hasValue("");
+            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("[data-queue]"))
+                    .hasText("");
+            page.reload();
+            assertThat(page.locator(".newest").innerText()).contains("Written by keys alone.");
+        }
+    }
+
+    private static void check(Page page, List<String> violations) {
+        new AxeBuilder(page)
+                .analyze()
+                .getViolations()
+                .forEach(rule -> violations.add(page.url() + ": " + rule.getId() + " "
+                        + rule.getNodes().get(0).getHtml()));
+    }
+}

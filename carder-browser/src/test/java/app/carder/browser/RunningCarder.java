@@ -1,0 +1,131 @@
+package app.carder.browser;
+
+import app.carder.web.CarderApplication;
+import app.carder.web.kit.ClockConfiguration;
+import app.carder.web.kit.TestDatabase;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** One application with the demo data and one browser, for all tests of this module. */
+final class RunningCarder {
+
+    /** A laptop. */
+    static final Size DESKTOP = new Size(1280, 800);
+
+    /** A phone in the hand. */
+    static final Size PHONE = new Size(390, 844);
+
+    private static final RunningCarder ONE = new RunningCarder();
+
+    private final ConfigurableApplicationContext application;
+    private final Browser browser;
+    private final String address;
+
+    record Size(int width, int height) {}
+
+    private RunningCarder() {
+        List<String> settings = new ArrayList<>(List.of("--server.port=0", "--carder.media.folder=" + mediaFolder()));
+        TestDatabase.fresh("carder_browser").forEach((name, value) -> settings.add("--" + name + "=" + value));
+        application = SpringApplication.run(
+                new Class<?>[] {ClockConfiguration.class, CarderApplication.class}, settings.toArray(String[]::new));
+        address = "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port");
+        browser = Playwright.create()
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    static RunningCarder get() {
+        return ONE;
+    }
+
+    String address() {
+        return address;
+    }
+
+    ConfigurableApplicationContext application() {
+        return application;
+    }
+
+    /** A device that nobody is signed in on. A page that logs an error, or calls another host, fails the test. */
+    Device device(Size size) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(size.width(), size.height())
+                .setHasTouch(size.width() < 600)
+                .setBaseURL(address));
+        context.setDefaultTimeout(10_000);
+        return new Device(context, context.newPage(), address);
+    }
+
+    private static Path mediaFolder() {
+        try {
+            return Files.createTempDirectory("carder-browser-media");
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    /** A browser window of its own, with what it complained about. */
+    static final class Device implements AutoCloseable {
+        final BrowserContext context;
+        final Page page;
+        private final List<String> complaints = new ArrayList<>();
+
+        Device(BrowserContext context, Page page, String address) {
+            this.context = context;
+            this.page = page;
+            page.onConsoleMessage(message -> {
+                if (message.type().equals("error")
+                        && !message.text().contains("status of 4")
+                        && !message.text().contains("ERR_INTERNET_DISCONNECTED")) {
+                    complaints.add(message.text());
+                }
+            });
+            page.onPageError(complaints::add);
+            context.onRequest(request -> {
+                if (!request.url().startsWith(address) && !request.url().startsWith("blob:" + address)) {
+                    complaints.add("calls another host: " + request.url());
+                }
+            });
+        }
+
+        void signIn(String username) {
+            page.navigate("/sign-in");
+            page.getByLabel("Sign-in name").fill(username);
+            page.getByLabel("Password").fill("parcels-and-post");
+            page.getByRole(
+                            com.microsoft.playwright.options.AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Sign in"))
+                    .click();
+            page.waitForLoadState();
+        }
+
+        List<String> complaints() {
+            return List.copyOf(complaints);
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+}

@@ -1,0 +1,182 @@
+package app.carder.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import app.carder.browser.RunningCarder.Size;
+import app.carder.web.kit.Photos;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The whole path, from signing in to the reply of a carer, in the real interface. */
+class WholePathTest {
+
+    static Stream<Arguments> sizes() {
+        return Stream.of(
+                Arguments.of("a laptop", RunningCarder.DESKTOP, "Cosima"),
+                Arguments.of("a phone", RunningCarder.PHONE, "Delphine"));
+    }
+
+    @ParameterizedTest(name = "on {0}")
+    @MethodSource("sizes")
+    void setsOutWatchesAndTells(String where, Size size, String child) {
+        String title = "Rice for " + child;
+        String seen = child + " filled the jug to the line and Bram watched.";
+        try (Device staff = RunningCarder.get().device(size)) {
+            Page page = staff.page;
+            staff.signIn("tobias");
+
+            makeCard(page, title);
+            setOut(page, title);
+            watch(page, child, title, seen);
+            findInDeck(page, child, seen);
+            writeDownCarer(child);
+            String[] link = tell(page, child);
+
+            try (Device carer = RunningCarder.get().device(RunningCarder.PHONE)) {
+                readAndWriteBack(carer.page, link, child);
+                assertThat(carer.complaints()).isEmpty();
+            }
+            open(page, child);
+            assertThat(page.locator("blockquote")).containsText("We did it with flour at home");
+            assertThat(staff.complaints()).isEmpty();
+        }
+    }
+
+    private static void makeCard(Page page, String title) {
+        link(page, "Plan").click();
+        link(page, "Make a card").click();
+        page.getByLabel("Title").fill(title);
+        page.locator("#first").fill("60");
+        page.locator("#second").fill("40");
+        page.locator("#depth").fill("12");
+        page.locator("#material-0").selectOption("Rice, white long-grain");
+        page.locator("#packs-0").fill("5");
+        assertThat(page.locator("#bench")).containsText("2.7");
+        button(page, "Use this depth").click();
+        assertThat(page.locator("#amount-0")).hasValue("2.6");
+        page.locator("#amount-0").fill("13");
+        assertThat(page.locator("#bench")).containsText("the vessel is");
+        page.locator("#amount-0").fill("4");
+        assertThat(page.locator("#bench")).containsText("7.51");
+        assertThat(page.locator("#bench")).containsText("Yusuf");
+        page.locator("#bench .reckoning summary").click();
+        assertThat(page.locator("#bench .reckoning").first()).containsText("length × width × depth");
+        page.getByText("Mathematics", new Page.GetByTextOptions().setExact(true))
+                .locator("..")
+                .locator("input")
+                .check();
+        button(page, "Save the card").click();
+        assertThat(page.locator(".done")).containsText("Saved");
+    }
+
+    private static void setOut(Page page, String title) {
+        link(page, "Set out today").click();
+        button(page, "Overrule and set out").click();
+        assertThat(page.locator("[role=alert]")).containsText("Choose the zone");
+        page.getByLabel("Where").selectOption("Writing");
+        page.getByLabel("Why it is right all the same").fill("Two at a time, Hamish beside them.");
+        button(page, "Overrule and set out").click();
+        assertThat(page.locator("main")).containsText(title);
+        assertThat(page.locator("svg.day")).containsText("out");
+    }
+
+    private static void watch(Page page, String child, String title, String seen) {
+        link(page, "Watch and record").click();
+        page.locator(".peg-choice", new Page.LocatorOptions().setHasText(child)).click();
+        button(page, "Tried…").click();
+        assertThat(page.getByLabel("What did they do? How?")).hasValue("Tried ");
+        page.getByLabel("What did they do? How?").fill(seen);
+        page.locator(".levels label").nth(3).click();
+        page.getByLabel("Take or choose a photo")
+                .setInputFiles(new FilePayload("knot.jpg", "image/jpeg", Photos.withPlace(800, 600, 6)));
+        assertThat(page.locator("[data-photo-preview]")).isVisible();
+        page.getByText("What does it show?").click();
+        page.locator("details.area summary", new Page.LocatorOptions().setHasText("Mathematics"))
+                .click();
+        page.getByLabel("Compares amounts, weights or lengths").check();
+        page.getByLabel("At which card?").selectOption(title);
+        button(page, "Keep it").click();
+        assertThat(page.getByLabel("What did they do? How?")).hasValue("");
+        assertThat(page.locator("[data-queue]")).hasText("");
+    }
+
+    private static void findInDeck(Page page, String child, String seen) {
+        open(page, child);
+        assertThat(page.locator(".deck tbody tr").first()).containsText(seen);
+        page.locator(".pin", new Page.LocatorOptions().setHasText("Literacy")).click();
+        assertThat(page.locator("main")).not().containsText(seen);
+        page.locator(".pin", new Page.LocatorOptions().setHasText("Literacy")).click();
+        assertThat(page.locator("main")).containsText(seen);
+    }
+
+    /** Carers are written down when a family joins; this stands in for that day. */
+    private static void writeDownCarer(String child) {
+        CarerMaker.add(RunningCarder.get().application(), child);
+    }
+
+    private static String[] tell(Page page, String child) {
+        link(page, "Compile a journal").click();
+        button(page, "Pick the entries").click();
+        Locator words = page.locator("article.entry textarea").first();
+        assertThat(page.locator("main")).containsText(child);
+        words.fill("Today " + child + " and bram filled the jug.");
+        button(page, "Keep the words").last().click();
+        assertThat(page.locator(".done")).containsText("Kept");
+        button(page, "Approve").click();
+        assertThat(page.locator("[role=alert]")).containsText("still named: bram");
+        page.locator("article.entry textarea").first().fill("Today " + child + " and a friend filled the jug.");
+        button(page, "Keep the words").last().click();
+        link(page, "Preview as the family reads it").click();
+        assertThat(page.locator("article.reading")).containsText("and a friend filled the jug");
+        assertThat(page.locator("article.reading")).not().containsText("Bram");
+        link(page, "Back to the desk").click();
+        button(page, "Approve").click();
+        link(page, "Invite the family").click();
+        page.getByLabel(Pattern.compile(child + "'s mother")).check();
+        button(page, "Send link and code").click();
+        page.locator(".done").getByRole(AriaRole.LINK).click();
+        String outbox = page.locator("main").innerText();
+        return new String[] {
+            outbox.replaceAll("(?s).*?(/open/\\S+).*", "$1"), outbox.replaceAll("(?s).*?code is (\\d{6}).*", "$1")
+        };
+    }
+
+    private static void readAndWriteBack(Page page, String[] link, String child) {
+        page.navigate(link[0]);
+        page.getByLabel("Code").fill(link[1].equals("111111") ? "222222" : "111111");
+        button(page, "Open").click();
+        assertThat(page.locator("#fault-code")).containsText("4 more tries");
+        page.getByLabel("Code").fill(link[1]);
+        button(page, "Open").click();
+        assertThat(page.locator("h1")).containsText(child + "’s learning journal");
+        assertThat(page.locator("article.reading")).containsText("and a friend filled the jug");
+        page.getByLabel(Pattern.compile("What did you see at home")).fill("We did it with flour at home! \ud83d\udc9b");
+        button(page, "Send").click();
+        assertThat(page.locator("#reply")).containsText("Thank you");
+    }
+
+    private static void open(Page page, String child) {
+        page.navigate("/children");
+        page.locator(".peg-link", new Page.LocatorOptions().setHasText(child)).click();
+        assertThat(page.locator("h1")).containsText(child);
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name))
+                .first();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

@@ -1,0 +1,130 @@
+package app.carder.web;
+
+import static com.tngtech.archunit.lang.conditions.ArchConditions.haveSimpleNameEndingWith;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import app.carder.core.measure.Quantity;
+import app.carder.web.setting.SettingId;
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaConstructorCall;
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import jakarta.persistence.Entity;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Set;
+import org.springframework.data.repository.Repository;
+import org.springframework.stereotype.Controller;
+
+@AnalyzeClasses(packages = "app.carder.web", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    /** Look-ups for people who are not known to belong to a setting yet, and the setting itself. */
+    private static final Set<String> WITHOUT_SETTING = Set.of(
+            "AccountRepository.findByUsername",
+            "InvitationRepository.findByTokenHash",
+            "InvitationRepository.readByTokenHash",
+            "SettingRepository.findById",
+            "SettingRepository.count",
+            "SignInFailureRepository.findById",
+            "SignInFailureRepository.findByUsername",
+            "SignInFailureRepository.deleteByUsername");
+
+    @ArchTest
+    static final ArchRule FEATURES_FORM_NO_CYCLE = slices().matching("app.carder.web.(*)..")
+            .should()
+            .beFreeOfCycles()
+            .because("a feature can be understood, and taken out, by itself");
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_ARE_HIDDEN = classes()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should()
+            .bePackagePrivate()
+            .andShould(haveSimpleNameEndingWith("Controller"))
+            .because("a feature is reached through its service");
+
+    @ArchTest
+    static final ArchRule ENTITIES_ARE_HIDDEN = classes()
+            .that()
+            .areAnnotatedWith(Entity.class)
+            .should()
+            .bePackagePrivate()
+            .because("no entity crosses a feature");
+
+    @ArchTest
+    static final ArchRule REPOSITORIES_ARE_HIDDEN = classes()
+            .that()
+            .areAssignableTo(Repository.class)
+            .should()
+            .bePackagePrivate()
+            .because("a feature's tables are its own");
+
+    @ArchTest
+    static final ArchRule EVERY_QUERY_IS_SCOPED = methods()
+            .that()
+            .areDeclaredInClassesThat()
+            .areAssignableTo(Repository.class)
+            .and()
+            .doNotHaveName("save")
+            .and()
+            .doNotHaveName("delete")
+            .should(takeASetting())
+            .because("no query may forget whose records it reads");
+
+    @ArchTest
+    static final ArchRule NO_NOW = noClasses()
+            .should()
+            .callMethod(Instant.class, "now")
+            .orShould()
+            .callMethod(LocalDate.class, "now")
+            .orShould()
+            .callMethod(LocalDateTime.class, "now")
+            .because("today comes from the clock and the setting's zone");
+
+    @ArchTest
+    static final ArchRule QUANTITIES_COME_FROM_FACTORIES = noClasses()
+            .should()
+            .callConstructorWhere(new DescribedPredicate<JavaConstructorCall>("a quantity is made") {
+                @Override
+                public boolean test(JavaConstructorCall call) {
+                    return call.getTargetOwner().isAssignableTo(Quantity.class);
+                }
+            })
+            .because("a factory names the unit");
+
+    @ArchTest
+    static final ArchRule NO_ARITHMETIC_IN_CONTROLLERS = noClasses()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(Math.class)
+            .because("the job's arithmetic lives in the core");
+
+    private static ArchCondition<JavaMethod> takeASetting() {
+        return new ArchCondition<>("take a SettingId") {
+            @Override
+            public void check(JavaMethod method, ConditionEvents events) {
+                String name = method.getOwner().getSimpleName() + "." + method.getName();
+                boolean scoped = method.getRawParameterTypes().stream()
+                        .map(JavaClass::getName)
+                        .anyMatch(SettingId.class.getName()::equals);
+                events.add(new SimpleConditionEvent(
+                        method, scoped || WITHOUT_SETTING.contains(name), name + " takes no SettingId"));
+            }
+        };
+    }
+}

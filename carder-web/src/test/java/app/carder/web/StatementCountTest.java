@@ -1,0 +1,114 @@
+package app.carder.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.web.kit.WebTest;
+import jakarta.persistence.EntityManagerFactory;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.hibernate.SessionFactory;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** No page asks the database more often because there is more to show, and no list shows everything there is. */
+class StatementCountTest extends WebTest {
+
+    private static final int MORE = 30;
+
+    @Autowired
+    private EntityManagerFactory entityManagers;
+
+    @Test
+    void asksNoMoreOftenWhenThereIsMoreToShow() {
+        Map<String, String> pages = pages();
+        Map<String, Long> before = counts(pages);
+
+        addMore();
+
+        assertThat(counts(pages)).isEqualTo(before);
+        assertThat(before.values()).allSatisfy(count -> assertThat(count).isBetween(1L, 40L));
+    }
+
+    @Test
+    void showsABoundedNumberOfRows() {
+        addMore();
+
+        assertThat(rows("/children/" + child("Bram"), ".deck tbody tr")).isLessThanOrEqualTo(25);
+        assertThat(rows("/rooms/" + room("Loft") + "/cards", ".deck tbody tr")).isLessThanOrEqualTo(25);
+        assertThat(rows("/journals", ".pick li")).isLessThanOrEqualTo(25);
+        assertThat(rows("/outbox", "article.message")).isLessThanOrEqualTo(25);
+        assertThat(rows("/access-log", "tbody tr")).isEqualTo(25);
+        assertThat(get("imelda", "/children/" + child("Bram") + "?page=1")
+                        .page()
+                        .select(".deck tbody tr"))
+                .isNotEmpty();
+    }
+
+    private Map<String, String> pages() {
+        Map<String, String> pages = new LinkedHashMap<>();
+        for (String path : List.of(
+                "/",
+                "/rooms/" + room("Loft") + "/cards",
+                "/rooms/" + room("Loft") + "/children",
+                "/rooms/" + room("Loft") + "/set-out",
+                "/rooms/" + room("Loft") + "/watch",
+                "/children/" + child("Bram"),
+                "/cards/" + card("Rice by the kilo"),
+                "/journals",
+                "/outbox",
+                "/materials",
+                "/rooms",
+                "/access-log")) {
+            pages.put(path, "imelda");
+        }
+        pages.put("/family", "anouk.grandfather");
+        return pages;
+    }
+
+    private Map<String, Long> counts(Map<String, String> pages) {
+        var statistics = entityManagers.unwrap(SessionFactory.class).getStatistics();
+        Map<String, Long> counts = new LinkedHashMap<>();
+        pages.forEach((path, username) -> {
+            get(username, path);
+            statistics.clear();
+            assertThat(get(username, path).status()).as(path).isEqualTo(200);
+            counts.put(path, statistics.getPrepareStatementCount());
+        });
+        return counts;
+    }
+
+    private int rows(String path, String rows) {
+        return get("imelda", path).page().select(rows).size();
+    }
+
+    /** More cards, observations, journals, messages: copies of what is there. */
+    private void addMore() {
+        UnaryOperator<String> copies = table -> "from " + table + ", generate_series(1, " + MORE + ") n ";
+        UUID bram = child("Bram");
+        database.update(
+                "insert into provocation select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role,"
+                        + " areas, statements, senses, vessel_shape, vessel_first_um, vessel_second_um, vessel_depth_um,"
+                        + " changed_by, changed_at " + copies.apply("provocation") + "where id = ?",
+                card("The parcel chute"));
+        database.update(
+                "with added as (insert into observation select gen_random_uuid(), setting_id, 0, room_id, provocation_id,"
+                        + " author_id, author_name, note, involvement, areas, statements, observed_at, received_at "
+                        + copies.apply("observation")
+                        + "where id = (select observation_id from observation_child where child_id = ? limit 1)"
+                        + " returning id, setting_id)"
+                        + " insert into observation_child select gen_random_uuid(), setting_id, id, ?, false from added",
+                bram,
+                bram);
+        database.update(
+                "insert into journal select gen_random_uuid(), setting_id, 0, child_id, starts_on, ends_on, greeting, at_home,"
+                        + " compiled_by, compiled_at, null, null " + copies.apply("journal")
+                        + "where child_id = ? and approved_at is null",
+                bram);
+        database.update(
+                "insert into message select gen_random_uuid(), setting_id, to_name, to_address, subject, body, sent_at "
+                        + copies.apply("message") + "where to_name like 'Anouk%'");
+    }
+}

@@ -1,0 +1,247 @@
+package app.carder.web.audit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import app.carder.web.kit.WebTest;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/**
+ * Every route that the router knows, as every role of the own and of the other setting, with the records of the own
+ * setting. A route that is not in the table below fails the test: whoever adds one decides who may open it.
+ */
+class AccessMatrixTest extends WebTest {
+
+    private static final String MANAGER = "imelda";
+    private static final String LEAD = "tobias";
+    private static final String PRACTITIONER = "hamish";
+    private static final String CARER = "anouk.grandfather";
+    private static final List<String> OWN = List.of(MANAGER, LEAD, PRACTITIONER, CARER);
+    private static final Map<String, String> OTHERS =
+            Map.of(MANAGER, "teodor", LEAD, "teodor", PRACTITIONER, "bronagh", CARER, "ines.mother");
+
+    private static final List<String> STAFF = List.of(MANAGER, LEAD, PRACTITIONER);
+    private static final List<String> LEADS = List.of(MANAGER, LEAD);
+
+    private static final Map<String, List<String>> ALLOWED = new TreeMap<>();
+
+    static {
+        allow(
+                STAFF,
+                "GET /children",
+                "GET /rooms/{roomId}/children",
+                "GET /rooms/{roomId}/children/new",
+                "POST /rooms/{roomId}/children",
+                "GET /children/{childId}",
+                "GET /children/{childId}/edit",
+                "POST /children/{childId}/edit",
+                "GET /materials",
+                "POST /materials/{materialId}/pack",
+                "GET /plan",
+                "GET /rooms/{roomId}/cards",
+                "GET /rooms/{roomId}/cards/new",
+                "POST /rooms/{roomId}/cards",
+                "POST /rooms/{roomId}/bench",
+                "GET /cards/{cardId}",
+                "POST /cards/{cardId}",
+                "GET /cards/{cardId}/set-out",
+                "POST /cards/{cardId}/set-out",
+                "GET /set-out",
+                "GET /rooms/{roomId}/set-out",
+                "POST /set-outs/{setOutId}/put-away",
+                "GET /watch",
+                "GET /rooms/{roomId}/watch",
+                "POST /rooms/{roomId}/observations",
+                "GET /observations/{observationId}",
+                "POST /observations/{observationId}",
+                "GET /photos/{photoId}",
+                "GET /journals",
+                "GET /journals/new",
+                "POST /journals",
+                "GET /journals/{journalId}",
+                "POST /journals/{journalId}",
+                "GET /journals/{journalId}/preview",
+                "GET /journals/{journalId}/pdf");
+        allow(
+                LEADS,
+                "GET /rooms",
+                "POST /rooms/{roomId}/framework",
+                "GET /outbox",
+                "POST /journals/{journalId}/approve",
+                "POST /journals/{journalId}/take-back",
+                "GET /journals/{journalId}/invitations",
+                "POST /journals/{journalId}/invitations",
+                "POST /invitations/{invitationId}/revoke");
+        allow(List.of(MANAGER), "GET /access-log");
+        allow(
+                List.of(CARER),
+                "GET /family",
+                "GET /family/journals/{journalId}",
+                "POST /family/journals/{journalId}/replies",
+                "GET /family/journals/{journalId}/photos/{photoId}",
+                "GET /family/journals/{journalId}/pdf");
+        allow(OWN, "GET /");
+        allow(
+                Stream.concat(OWN.stream(), Stream.of("nobody")).toList(),
+                "GET /sign-in",
+                "GET /open/{token}",
+                "POST /open/{token}");
+        // Closed once there is a setting; see FirstRunTest.
+        allow(List.of(), "GET /first-run", "POST /first-run");
+    }
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping router;
+
+    @Autowired
+    private TransactionOperations transaction;
+
+    private static void allow(List<String> roles, String... routes) {
+        for (String route : routes) {
+            ALLOWED.put(route, roles);
+        }
+    }
+
+    @Test
+    void hasARuleForEveryRouteAndNoRuleTooMany() {
+        assertThat(ALLOWED.keySet()).containsExactlyInAnyOrderElementsOf(routes().keySet());
+    }
+
+    @TestFactory
+    Stream<DynamicTest> everyRouteForEveryRole() {
+        Map<String, String> ids = ids();
+        return routes().keySet().stream()
+                .filter(route -> !route.endsWith("/first-run"))
+                .map(route -> DynamicTest.dynamicTest(route, () -> {
+                    List<String> allowed = ALLOWED.getOrDefault(route, List.of());
+                    checkNobody(route, ids, allowed);
+                    for (String role : OWN) {
+                        boolean open = allowed.contains(role);
+                        int own = status(role, route, ids);
+                        if (open) {
+                            assertThat(own).as(role).isIn(200, 302, 422);
+                        } else {
+                            assertThat(own).as(role).isEqualTo(403);
+                        }
+                        int other = status(OTHERS.getOrDefault(role, ""), route, ids);
+                        if (!open && !(role.equals(LEAD) && allowed.contains(MANAGER))) {
+                            assertThat(other).as(OTHERS.getOrDefault(role, "")).isEqualTo(403);
+                        } else if (route.contains("{") && !route.contains("{token}")) {
+                            assertThat(other).as(OTHERS.getOrDefault(role, "")).isEqualTo(404);
+                        } else {
+                            assertThat(other).as(OTHERS.getOrDefault(role, "")).isIn(200, 302, 422);
+                        }
+                    }
+                }));
+    }
+
+    @Test
+    void writesDownWhoOpenedWhatAndWhatWasRefused() {
+        UUID anouk = child("Anouk");
+
+        get(PRACTITIONER, "/children/" + anouk);
+        get(CARER, "/children/" + anouk);
+        get("teodor", "/children/" + anouk);
+
+        assertThat(database.queryForList(
+                        "select person_name || ' ' || status from access_entry where subject_id = ? and route = '/children/{childId}'"
+                                + " order by id desc limit 3",
+                        String.class,
+                        anouk))
+                .containsExactly("Teodor Wolski 404", "Anouk's grandfather 403", "Hamish Vale 200");
+    }
+
+    private void checkNobody(String route, Map<String, String> ids, List<String> allowed) {
+        Answer answer = send(request(route, ids));
+        if (allowed.contains("nobody")) {
+            assertThat(answer.status()).isIn(200, 302, 422);
+        } else {
+            assertThat(answer.status()).isEqualTo(302);
+            assertThat(answer.location()).endsWith("/sign-in");
+        }
+    }
+
+    /** The answer's status; what the request changed is rolled back. */
+    private int status(String username, String route, Map<String, String> ids) {
+        Integer status = transaction.execute(running -> {
+            running.setRollbackOnly();
+            return send(username, request(route, ids)).status();
+        });
+        return status == null ? 0 : status;
+    }
+
+    private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder request(
+            String route, Map<String, String> ids) {
+        String path = route.substring(route.indexOf(' ') + 1);
+        for (Map.Entry<String, String> id : ids.entrySet()) {
+            path = path.replace("{" + id.getKey() + "}", id.getValue());
+        }
+        assertThat(path).as("an id for every variable of " + route).doesNotContain("{");
+        return MockMvcRequestBuilders.request(HttpMethod.valueOf(route.substring(0, route.indexOf(' '))), path)
+                .param("id", UUID.randomUUID().toString())
+                .param("framework", "sme")
+                .with(csrf());
+    }
+
+    private Map<String, RequestMappingInfo> routes() {
+        Map<String, RequestMappingInfo> routes = new TreeMap<>();
+        router.getHandlerMethods().forEach((info, handler) -> {
+            if (handler.getBeanType().getPackageName().startsWith("app.carder")) {
+                info.getPatternValues()
+                        .forEach(pattern -> info.getMethodsCondition()
+                                .getMethods()
+                                .forEach(method -> routes.put(method + " " + pattern, info)));
+            }
+        });
+        return routes;
+    }
+
+    private Map<String, String> ids() {
+        UUID anouk = child("Anouk");
+        UUID journal = id("select id from journal where child_id = ?", anouk);
+        Map<String, String> ids = new LinkedHashMap<>();
+        ids.put("childId", anouk.toString());
+        ids.put("roomId", room("Loft").toString());
+        ids.put("cardId", card("Rice by the kilo").toString());
+        ids.put("materialId", material("rice-long").toString());
+        ids.put(
+                "setOutId",
+                id("select id from set_out where provocation_id = ?", card("Rice by the kilo"))
+                        .toString());
+        ids.put(
+                "observationId",
+                id("select observation_id from observation_child where child_id = ?", anouk)
+                        .toString());
+        ids.put("journalId", journal.toString());
+        ids.put(
+                "photoId",
+                id(
+                                "select p.id from photo p join journal_entry e on e.observation_id = p.observation_id"
+                                        + " where e.journal_id = ? and e.photo_shown",
+                                journal)
+                        .toString());
+        ids.put(
+                "invitationId",
+                id("select id from invitation where journal_id = ?", journal).toString());
+        String message = database.queryForObject(
+                "select body from message where body like '%/open/%' and to_name like 'Anouk%' limit 1", String.class);
+        ids.put("token", String.valueOf(message).replaceAll("(?s).*/open/(\\S+).*", "$1"));
+        return ids;
+    }
+}

@@ -1,0 +1,185 @@
+package app.carder.web.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.core.wording.NameGuard;
+import app.carder.web.kit.WebTest;
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
+import org.verapdf.pdfa.Foundries;
+import org.verapdf.pdfa.flavours.PDFAFlavour;
+import org.verapdf.pdfa.results.ValidationResult;
+
+class JournalTest extends WebTest {
+
+    @Test
+    void picksABalancedSetAndSaysWhy() {
+        Document desk = get("tobias", compile("Anouk", 6)).page();
+
+        assertThat(desk.select("article.entry")).hasSize(6);
+        assertThat(desk.select("article.entry").text())
+                .contains("areas not shown yet", "a stretch of time not shown yet");
+    }
+
+    @Test
+    void takesOtherChildrensNamesOutOfEveryWordOfTheFamilysSheet() {
+        List<String> others = database.queryForList(
+                "select given_name from child where given_name <> 'Anouk' and setting_id = (select setting_id from child where given_name = 'Anouk')",
+                String.class);
+        NameGuard guard = NameGuard.forChild("Anouk", others);
+        String journal = compile("Anouk", 12);
+        assertThat(guard.namesIn(get("tobias", journal).page().select("details").text()))
+                .as("the notes themselves do name others")
+                .isNotEmpty();
+
+        String sheet = get("tobias", journal + "/preview")
+                .page()
+                .select("article.reading")
+                .text();
+
+        assertThat(guard.namesIn(sheet)).isEmpty();
+        assertThat(sheet).contains("Anouk", "a friend");
+    }
+
+    @Test
+    void refusesToApproveWhileAnotherChildIsNamedAndStripsTheNameAnyway() {
+        String journal = compile("Anouk", 3);
+        Document desk = get("tobias", journal).page();
+        save("tobias", journal, desk, "greeting", "Anouk and bram built a ramp.");
+
+        Answer refused = post("tobias", journal + "/approve");
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.page().select("[role=alert]").text()).contains("Other children are still named: bram");
+        assertThat(get("tobias", journal + "/preview").text()).contains("Anouk and a friend built a ramp.");
+    }
+
+    @Test
+    void neverShowsAPhotoWithoutEveryConsentAndNoLongerOnceItIsTakenBack() {
+        String journal = compile("Anouk", 12);
+        UUID withIdris = id(
+                "select p.id from photo p join observation_child c on c.observation_id = p.observation_id"
+                        + " where c.child_id = ? and c.in_photo",
+                child("Idris"));
+        UUID withBram = id(
+                "select p.id from photo p join observation o on o.id = p.observation_id where o.note like 'Anouk and Bram carried%'");
+
+        String before = get("tobias", journal + "/preview").text();
+        assertThat(before).contains(withBram.toString()).doesNotContain(withIdris.toString());
+        assertThat(get("tobias", journal).text()).contains("The photo stays out: a consent is missing.");
+
+        database.update("update child set consent_others_journals = false where given_name = 'Bram'");
+        String after = get("tobias", journal + "/preview").text();
+        database.update("update child set consent_others_journals = true where given_name = 'Bram'");
+        assertThat(after).doesNotContain(withBram.toString());
+    }
+
+    @Test
+    void keepsWordsAndOrderOfThePractitioner() {
+        String journal = compile("Bram", 4);
+        Document desk = get("hamish", journal).page();
+        String first = desk.select("article.entry").get(0).id().replace("entry-", "");
+
+        save("hamish", journal, desk, "words-" + first, "Bram listened to the rice.", "down", first);
+
+        Document moved = get("hamish", journal).page();
+        assertThat(moved.select("article.entry").get(1).id()).isEqualTo("entry-" + first);
+        assertThat(moved.select("#words-" + first).text()).isEqualTo("Bram listened to the rice.");
+        save("hamish", journal, moved, "leaveOut", first);
+        assertThat(get("hamish", journal).page().select("#entry-" + first)).isEmpty();
+        assertThat(database.queryForObject(
+                        "select count(*) from history_entry where subject_id = ? and field like 'entry%'",
+                        Integer.class, UUID.fromString(journal.substring("/journals/".length()))))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void canOnlyBeApprovedByTheRoomLeadAndIsThenFixed() {
+        String journal = compile("Quentin", 3);
+        Document desk = get("hamish", journal).page();
+
+        assertThat(post("hamish", journal + "/approve").status()).isEqualTo(403);
+        assertThat(post("tobias", journal + "/approve").location()).isEqualTo(journal + "?approved");
+        assertThat(save("hamish", journal, desk, "greeting", "Too late.").status())
+                .isEqualTo(422);
+        assertThat(get("hamish", journal).page().select("form textarea")).isEmpty();
+    }
+
+    @Test
+    void saysWhatIsWrongWithThePeriod() {
+        Answer answer =
+                post("hamish", "/journals", "child", "", "startsOn", "2026-05-06", "endsOn", "2026-05-01", "size", "0");
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.page().select("[role=alert] li").eachText())
+                .anyMatch(text -> text.contains("Choose a child"))
+                .anyMatch(text -> text.contains("ends before it starts"))
+                .anyMatch(text -> text.contains("whole number from 1 to 30"));
+        assertThat(answer.page().select("#startsOn").val()).isEqualTo("2026-05-06");
+    }
+
+    @Test
+    void printsAPdfThatPassesTheAccessibilityStandardAndHoldsTheSameWords() throws Exception {
+        String journal = compile("Anouk", 8);
+        save(
+                "tobias",
+                journal,
+                get("tobias", journal).page(),
+                "atHome",
+                "Zo\u00eb says \u0645\u0631\u062d\u0628\u0627 and \ud83d\udce6 \u4e2d");
+
+        byte[] pdf = get("tobias", journal + "/pdf").response().getContentAsByteArray();
+
+        VeraGreenfieldFoundryProvider.initialise();
+        for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFUA_1, PDFAFlavour.PDFA_2_A)) {
+            try (var parser = Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), flavour);
+                    var validator = Foundries.defaultInstance().createValidator(flavour, false)) {
+                ValidationResult result = validator.validate(parser);
+                assertThat(result.isCompliant()).as(flavour + " " + result).isTrue();
+            }
+        }
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("en");
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text)
+                    .contains("Anouk\u2019s learning journal", "Zo\u00eb says")
+                    .doesNotContain("#", "Bram");
+        }
+    }
+
+    private String compile(String child, int size) {
+        return post(
+                        "tobias",
+                        "/journals",
+                        "child",
+                        child(child).toString(),
+                        "startsOn",
+                        "2026-03-01",
+                        "endsOn",
+                        "2026-05-06",
+                        "size",
+                        Integer.toString(size))
+                .location();
+    }
+
+    private Answer save(String username, String journal, Document desk, String... changes) {
+        List<String> fields = new ArrayList<>();
+        desk.select("form textarea").forEach(area -> {
+            if (!List.of(changes).contains(area.attr("name"))) {
+                fields.addAll(List.of(area.attr("name"), area.text()));
+            }
+        });
+        desk.select("input[name=photo][checked]").forEach(box -> fields.addAll(List.of("photo", box.val())));
+        fields.addAll(List.of("version", desk.select("[name=version]").val()));
+        fields.addAll(List.of(changes));
+        return post(username, journal, fields.toArray(String[]::new));
+    }
+}

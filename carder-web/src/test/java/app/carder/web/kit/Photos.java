@@ -1,0 +1,112 @@
+package app.carder.web.kit;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.zip.CRC32;
+import java.util.zip.Deflater;
+import javax.imageio.ImageIO;
+
+/** Files to send as photos: honest ones, and others. */
+public final class Photos {
+
+    /** Stands in the Exif block of {@link #withPlace}, where a camera writes its maker. */
+    public static final String MAKER = "SECRETCAMERA";
+
+    private Photos() {}
+
+    /** A picture whose left half is red and whose right half is blue. */
+    public static byte[] picture(String format, int width, int height) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D paper = image.createGraphics();
+        paper.setColor(Color.RED);
+        paper.fillRect(0, 0, width / 2, height);
+        paper.setColor(Color.BLUE);
+        paper.fillRect(width / 2, 0, width - width / 2, height);
+        paper.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, format, out);
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
+        return out.toByteArray();
+    }
+
+    /** A JPEG with an Exif block that tells orientation, maker and a place by GPS. */
+    public static byte[] withPlace(int width, int height, int orientation) {
+        byte[] jpeg = picture("jpg", width, height);
+        byte[] exif = exif(orientation);
+        ByteBuffer out = ByteBuffer.allocate(jpeg.length + exif.length + 4);
+        out.put(jpeg, 0, 2);
+        out.putShort((short) 0xFFE1).putShort((short) (exif.length + 2)).put(exif);
+        return out.put(jpeg, 2, jpeg.length - 2).array();
+    }
+
+    private static byte[] exif(int orientation) {
+        byte[] maker = (MAKER + "\0").getBytes(StandardCharsets.US_ASCII);
+        ByteBuffer out = ByteBuffer.allocate(200);
+        out.put("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
+        out.put("MM".getBytes(StandardCharsets.US_ASCII)).putShort((short) 42).putInt(8);
+        out.putShort((short) 3);
+        int afterDirectory = 8 + 2 + 3 * 12 + 4;
+        entry(out, 0x010F, 2, maker.length, afterDirectory);
+        out.putShort((short) 0x0112)
+                .putShort((short) 3)
+                .putInt(1)
+                .putShort((short) orientation)
+                .putShort((short) 0);
+        entry(out, 0x8825, 4, 1, afterDirectory + maker.length + 1);
+        out.putInt(0);
+        out.put(maker).put((byte) 0);
+        out.putShort((short) 1);
+        out.putShort((short) 1).putShort((short) 2).putInt(2).put(new byte[] {'N', 0, 0, 0});
+        out.putInt(0);
+        byte[] filled = new byte[out.position()];
+        out.rewind();
+        out.get(filled);
+        return filled;
+    }
+
+    private static void entry(ByteBuffer out, int tag, int type, int count, int value) {
+        out.putShort((short) tag).putShort((short) type).putInt(count).putInt(value);
+    }
+
+    /** A PNG of a few hundred kilobytes that would unfold to 2.5 thousand million pixels. */
+    public static byte[] bomb() {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.writeBytes(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0x0D, 0x0A, 0x1A, 0x0A});
+        chunk(
+                out,
+                "IHDR",
+                ByteBuffer.allocate(13)
+                        .putInt(50_000)
+                        .putInt(50_000)
+                        .put(new byte[] {1, 0, 0, 0, 0})
+                        .array());
+        Deflater deflater = new Deflater(9);
+        deflater.setInput(new byte[1_000_000]);
+        deflater.finish();
+        byte[] packed = new byte[20_000];
+        int length = deflater.deflate(packed);
+        chunk(out, "IDAT", java.util.Arrays.copyOf(packed, length));
+        chunk(out, "IEND", new byte[0]);
+        return out.toByteArray();
+    }
+
+    private static void chunk(ByteArrayOutputStream out, String type, byte[] content) {
+        byte[] named = new byte[content.length + 4];
+        System.arraycopy(type.getBytes(StandardCharsets.US_ASCII), 0, named, 0, 4);
+        System.arraycopy(content, 0, named, 4, content.length);
+        CRC32 crc = new CRC32();
+        crc.update(named);
+        out.writeBytes(ByteBuffer.allocate(4).putInt(content.length).array());
+        out.writeBytes(named);
+        out.writeBytes(ByteBuffer.allocate(4).putInt((int) crc.getValue()).array());
+    }
+}

@@ -1,0 +1,154 @@
+package app.carder.web.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import jakarta.servlet.http.Cookie;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.AfterEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** A test of the whole application with the demo data, on PostgreSQL. One application serves all of them. */
+@SpringBootTest
+@AutoConfigureMockMvc
+@Import(ClockConfiguration.class)
+public abstract class WebTest {
+
+    private static final Map<String, String> DATABASE = TestDatabase.fresh("carder_web");
+    private static final Map<String, Cookie> SESSIONS = new ConcurrentHashMap<>();
+    private static final Path MEDIA = mediaFolder();
+
+    @Autowired
+    protected MockMvcTester mvc;
+
+    @Autowired
+    protected JdbcTemplate database;
+
+    @Autowired
+    protected SettableClock clock;
+
+    @DynamicPropertySource
+    static void settings(DynamicPropertyRegistry registry) {
+        DATABASE.forEach((name, value) -> registry.add(name, () -> value));
+        registry.add("carder.media.folder", () -> MEDIA);
+        registry.add("spring.jpa.properties.hibernate.generate_statistics", () -> "true");
+        registry.add("logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener", () -> "off");
+        registry.add("logging.level.org.hibernate.session.metrics", () -> "off");
+    }
+
+    @AfterEach
+    void putClockBack() {
+        clock.reset();
+    }
+
+    protected static Path media() {
+        return MEDIA;
+    }
+
+    /** Opens a page as somebody. */
+    protected Answer get(String username, String path) {
+        return send(username, MockMvcRequestBuilders.get(path));
+    }
+
+    /** Sends a form as somebody; names and values in turn. */
+    protected Answer post(String username, String path, String... fields) {
+        var request = MockMvcRequestBuilders.post(path).with(csrf());
+        for (int i = 0; i < fields.length; i += 2) {
+            request.param(fields[i], fields[i + 1]);
+        }
+        return send(username, request);
+    }
+
+    /** Sends any request as somebody. */
+    protected Answer send(String username, AbstractMockHttpServletRequestBuilder<?> request) {
+        return new Answer(
+                mvc.perform(request.cookie(session(username))).getMvcResult().getResponse());
+    }
+
+    /** Sends a request as nobody. */
+    protected Answer send(AbstractMockHttpServletRequestBuilder<?> request) {
+        return new Answer(mvc.perform(request).getMvcResult().getResponse());
+    }
+
+    /** The id of a row of the demo data. */
+    protected UUID id(String sql, Object... arguments) {
+        return database.queryForObject(sql + " limit 1", UUID.class, arguments);
+    }
+
+    protected UUID child(String name) {
+        return id("select id from child where given_name = ?", name);
+    }
+
+    protected UUID room(String name) {
+        return id("select id from room where name = ?", name);
+    }
+
+    protected UUID card(String title) {
+        return id("select id from provocation where title = ?", title);
+    }
+
+    protected UUID material(String code) {
+        return id(
+                "select m.id from material m join setting s on s.id = m.setting_id where s.name like 'Quillmere%' and code = ?",
+                code);
+    }
+
+    private Cookie session(String username) {
+        return SESSIONS.computeIfAbsent(username, name -> {
+            MockHttpServletResponse response = mvc.perform(MockMvcRequestBuilders.post("/sign-in")
+                            .param("username", name)
+                            .param("password", "parcels-and-post")
+                            .with(csrf()))
+                    .getMvcResult()
+                    .getResponse();
+            Cookie cookie = response.getCookie("SESSION");
+            assertThat(cookie).as("session of " + name).isNotNull();
+            return cookie;
+        });
+    }
+
+    private static Path mediaFolder() {
+        try {
+            return Files.createTempDirectory("carder-media");
+        } catch (IOException full) {
+            throw new IllegalStateException(full);
+        }
+    }
+
+    /** What came back. */
+    public record Answer(MockHttpServletResponse response) {
+
+        public int status() {
+            return response.getStatus();
+        }
+
+        public String text() {
+            return new String(response.getContentAsByteArray(), java.nio.charset.StandardCharsets.UTF_8);
+        }
+
+        public Document page() {
+            return Jsoup.parse(text());
+        }
+
+        public String location() {
+            return String.valueOf(response.getRedirectedUrl());
+        }
+    }
+}

@@ -1,0 +1,188 @@
+package app.carder.web.provocation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import app.carder.web.kit.WebTest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+class CardTest extends WebTest {
+
+    @Test
+    void reckonsAmountsDrawingAndSafetyForTheMargin() {
+        var margin = bench(
+                        "first", "60", "second", "40", "depth", "12", "material", rice(), "amount", "4", "packs", "5")
+                .page();
+
+        assertThat(margin.select("html main")).isEmpty();
+        String amounts = margin.select(".amount").text().replace('\u00a0', ' ');
+        assertThat(amounts).contains("9.60 L", "7.51 kg", "Packs to buy 8", "£15.60", "493 g");
+        assertThat(amounts).contains("5 packs of Rice, white long-grain", "2.7 cm");
+        assertThat(margin.select(".reckoning").first().text())
+                .contains("V = length × width × depth", "60.0 × 40.0 × 4.0 cm", "USDA SR Legacy 20044");
+        assertThat(margin.select("svg polygon.fill")).hasSize(1);
+        assertThat(margin.select(".finding").text()).contains("Small part", "Yusuf", "mouths things");
+    }
+
+    @Test
+    void givesTheWholePageWithoutAScript() {
+        var page = post("tobias", "/rooms/" + room("Loft") + "/bench", card("title", "Half done", "shape", "BOX"))
+                .page();
+
+        assertThat(page.select("#title").val()).isEqualTo("Half done");
+        assertThat(page.select("aside#bench")).hasSize(1);
+    }
+
+    @Test
+    void savesACardOnceHoweverOftenSaveIsPressed() {
+        UUID id = UUID.randomUUID();
+        String[] card =
+                card("id", id.toString(), "title", "Twice pressed \ud83d\udce6", "material", rice(), "amount", "2,5");
+
+        post("tobias", "/rooms/" + room("Loft") + "/cards", card);
+        Answer second = post("tobias", "/rooms/" + room("Loft") + "/cards", card);
+
+        assertThat(second.location()).isEqualTo("/cards/" + id + "?saved");
+        assertThat(database.queryForObject(
+                        "select count(*) from provocation_material where provocation_id = ?", Integer.class, id))
+                .isEqualTo(1);
+        assertThat(get("tobias", "/cards/" + id).page().select("#amount-0").val())
+                .isEqualTo("2.5");
+    }
+
+    @ParameterizedTest(name = "{0} = {1}: {3}")
+    @CsvSource({
+        "first, -60, first, more than 0",
+        "first, 0, first, more than 0",
+        "first, wide, first, is not a number",
+        "first, '', first, A measure is missing",
+        "depth, 301, depth, at most 300 cm",
+        "amount, 13, amount-0, the vessel is 12.0",
+        "amount, -1, amount-0, more than 0",
+        "title, '', title, no title"
+    })
+    void saysWhatIsWrongWithImpossibleMeasuresAndKeepsThem(String field, String value, String marked, String words) {
+        List<String> fields = new ArrayList<>(List.of(
+                card("id", UUID.randomUUID().toString(), "title", "Impossible", "material", rice(), "amount", "4")));
+        int at = fields.indexOf(field);
+        fields.set(at + 1, value);
+
+        Answer answer = post("tobias", "/rooms/" + room("Loft") + "/cards", fields.toArray(String[]::new));
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.page().select("[role=alert]").text().replace('\u00a0', ' '))
+                .contains(words);
+        assertThat(answer.page().select("#" + marked).attr("aria-invalid")).isEqualTo("true");
+        assertThat(answer.page().select("#" + marked).val()).isEqualTo(value);
+        assertThat(answer.page().select("#fault-" + marked).text()).isNotBlank();
+    }
+
+    @Test
+    void showsHtmlInACardAsText() {
+        UUID id = UUID.randomUUID();
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/cards",
+                card("id", id.toString(), "title", "<script>alert(1)</script>", "shape", "NONE"));
+
+        Answer answer = get("tobias", "/cards/" + id);
+
+        assertThat(answer.text()).doesNotContain("<script>alert(1)");
+        assertThat(answer.page().select("h1").text()).isEqualTo("<script>alert(1)</script>");
+    }
+
+    @Test
+    void keepsBothWhenTwoPeopleEditOneCard() {
+        UUID id = UUID.randomUUID();
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/cards",
+                card("id", id.toString(), "title", "Together", "shape", "NONE"));
+        String opened =
+                get("hamish", "/cards/" + id).page().select("[name=version]").val();
+        post("tobias", "/cards/" + id, card("version", opened, "title", "Tobias's title", "shape", "NONE"));
+
+        Answer conflict =
+                post("hamish", "/cards/" + id, card("version", opened, "title", "Hamish's title", "shape", "NONE"));
+
+        assertThat(conflict.status()).isEqualTo(409);
+        assertThat(conflict.page().select("[role=alert]").text()).contains("Tobias Renn", "Tobias's title");
+        assertThat(conflict.page().select("#title").val()).isEqualTo("Hamish's title");
+        post(
+                "hamish",
+                "/cards/" + id,
+                card(
+                        "version",
+                        conflict.page().select("[name=version]").val(),
+                        "title",
+                        "Hamish's title",
+                        "shape",
+                        "NONE"));
+        assertThat(database.queryForObject("select title from provocation where id = ?", String.class, id))
+                .isEqualTo("Hamish's title");
+    }
+
+    @Test
+    void dropsOutTheCardsWithTheNotchThatIsPressed() {
+        String deck = "/rooms/" + room("Loft") + "/cards";
+
+        var all = get("tobias", deck).page().select(".deck tbody tr");
+        var withNotch = get("tobias", deck + "?notch=eyfs-l").page();
+
+        assertThat(withNotch.select(".deck tbody tr").size()).isPositive().isLessThan(all.size());
+        assertThat(withNotch.select(".deck tbody tr td:nth-child(4)")).allMatch(cell -> cell.hasClass("notch"));
+        assertThat(withNotch.select(".pin[aria-current]").text()).isEqualTo("Literacy");
+    }
+
+    @Nested
+    class InTheCupboard {
+        @Test
+        void keepsPackAndPriceAndRefusesImpossibleOnes() {
+            String path = "/materials/" + material("semolina") + "/pack";
+
+            Answer wrong = post("tobias", path, "grams", "-5", "price", "cheap");
+            assertThat(wrong.status()).isEqualTo(422);
+            assertThat(wrong.page().select("#grams").val()).isEqualTo("-5");
+            assertThat(wrong.page().select("[role=alert]").text()).contains("more than 0", "\u201ccheap\u201d");
+
+            post("tobias", path, "grams", "500", "price", "0.95");
+            assertThat(database.queryForObject(
+                            "select pack_mg from material where id = ?", Long.class, material("semolina")))
+                    .isEqualTo(500_000);
+        }
+    }
+
+    private Answer bench(String... fields) {
+        var request = MockMvcRequestBuilders.post("/rooms/" + room("Loft") + "/bench")
+                .header("HX-Request-Type", "partial")
+                .param("shape", "BOX")
+                .with(csrf());
+        for (int i = 0; i < fields.length; i += 2) {
+            request.param(fields[i], fields[i + 1]);
+        }
+        return send("tobias", request);
+    }
+
+    private String rice() {
+        return material("rice-long").toString();
+    }
+
+    private static String[] card(String... fields) {
+        List<String> all = new ArrayList<>(List.of(fields));
+        List<String> usual = List.of(
+                "shape", "BOX", "first", "60", "second", "40", "depth", "12", "areas", "eyfs-m", "intention", "");
+        for (int i = 0; i < usual.size(); i += 2) {
+            if (!all.contains(usual.get(i))) {
+                all.addAll(usual.subList(i, i + 2));
+            }
+        }
+        return all.toArray(String[]::new);
+    }
+}

@@ -1,0 +1,216 @@
+package app.carder.web.watch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import app.carder.web.kit.Photos;
+import app.carder.web.kit.WebTest;
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.metadata.exif.GpsDirectory;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.MockMultipartHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+class ObservationTest extends WebTest {
+
+    @Test
+    void keepsAnObservationFromThePhonesQueueExactlyOnce() {
+        UUID id = UUID.randomUUID();
+
+        Answer first = fromQueue(id, "Tried three knots.", null);
+        Answer again = fromQueue(id, "Tried three knots.", null);
+
+        assertThat(first.status()).isEqualTo(201);
+        assertThat(again.status()).isEqualTo(200);
+        assertThat(database.queryForObject(
+                        "select count(*) from observation_child where observation_id = ?", Integer.class, id))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void keepsWhenItWasSeenAndNotWhenItArrived() {
+        UUID id = UUID.randomUUID();
+
+        post(
+                "hamish",
+                observations(),
+                "id",
+                id.toString(),
+                "child",
+                child("Tamsin").toString(),
+                "note",
+                "Waited for the postbox.",
+                "observedAt",
+                "2026-05-05T14:00:00Z");
+
+        assertThat(get("hamish", "/observations/" + id).text()).contains("Tuesday 5 May, 15:00");
+    }
+
+    @Test
+    void servesThePhotoTurnedAndWithoutAnyMetadataAndNeverTheOriginal() throws Exception {
+        UUID id = UUID.randomUUID();
+        byte[] original = Photos.withPlace(640, 480, 6);
+
+        assertThat(fromQueue(id, "Photo of a knot.", original).status()).isEqualTo(201);
+
+        UUID photo = id("select id from photo where observation_id = ?", id);
+        byte[] served =
+                get("hamish", "/photos/" + photo + "?size=large").response().getContentAsByteArray();
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(served))
+                        .getFirstDirectoryOfType(GpsDirectory.class))
+                .isNull();
+        assertThat(new String(served, StandardCharsets.ISO_8859_1)).doesNotContain(Photos.MAKER);
+        assertThat(database.queryForMap("select width, height from photo where id = ?", photo))
+                .containsEntry("width", 480)
+                .containsEntry("height", 640);
+        try (var files = java.nio.file.Files.walk(media())) {
+            assertThat(files.filter(java.nio.file.Files::isRegularFile))
+                    .isNotEmpty()
+                    .allSatisfy(file -> assertThat(java.nio.file.Files.readString(file, StandardCharsets.ISO_8859_1))
+                            .doesNotContain(Photos.MAKER));
+        }
+    }
+
+    @Test
+    void keepsTheWordsWhenThePhotoIsRefused() {
+        UUID id = UUID.randomUUID();
+        byte[] fake = "<svg onload=alert(1)>".getBytes(StandardCharsets.UTF_8);
+
+        Answer page = send("hamish", request(id, "Rolled it nine times.", fake));
+        Answer queue = fromQueue(id, "Rolled it nine times.", Photos.bomb());
+
+        assertThat(page.status()).isEqualTo(422);
+        assertThat(page.page().select("#fault-photo").text()).contains("not a photo that Carder reads");
+        assertThat(page.page().select("#note").text()).isEqualTo("Rolled it nine times.");
+        assertThat(page.page().select("input[name=child][checked]")).hasSize(1);
+        assertThat(queue.status()).isEqualTo(422);
+        assertThat(queue.text()).contains("more than 120 million pixels");
+        assertThat(database.queryForObject("select count(*) from observation where id = ?", Integer.class, id))
+                .isZero();
+    }
+
+    @Test
+    void refusesAPhotoThatIsTooLargeInWords() {
+        byte[] huge = new byte[26 * 1024 * 1024];
+        System.arraycopy(Photos.picture("jpg", 20, 20), 0, huge, 0, 400);
+
+        Answer answer = send("hamish", request(UUID.randomUUID(), "Large.", huge));
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.page().select("#fault-photo").text()).contains("larger than 25 MB");
+        assertThat(answer.page().select("#note").text()).isEqualTo("Large.");
+    }
+
+    @Test
+    void showsHtmlEmojiAndRightToLeftWordsAsWritten() {
+        UUID id = UUID.randomUUID();
+        String words =
+                "<img src=x onerror=alert(1)> \ud83d\udc67\u200d\ud83d\udd27 \u0646\u0648\u0631 said \u201c\u05e9\u05dc\u05d5\u05dd\u201d";
+
+        fromQueue(id, words, null);
+
+        var page = get("hamish", "/observations/" + id).page();
+        assertThat(page.select("#note").text()).isEqualTo(words);
+        assertThat(page.select("img[src=x]")).isEmpty();
+    }
+
+    @Test
+    void asksWhoWasSeenAndWhatHappened() {
+        Answer answer = post("hamish", observations(), "id", UUID.randomUUID().toString());
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.page().select("[role=alert] li")).hasSize(2);
+        assertThat(answer.page().select("#note").attr("aria-describedby")).isEqualTo("fault-note");
+    }
+
+    @Test
+    void takesNoChildOfAnotherRoomOrSetting() {
+        assertThat(post(
+                                "hamish",
+                                observations(),
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "child",
+                                child("Ines").toString(),
+                                "note",
+                                "Not ours.")
+                        .page()
+                        .select("#fault-child")
+                        .text())
+                .contains("Tap who you saw");
+    }
+
+    @Test
+    void keepsWhatANoteSaidBeforeItWasReworded() {
+        UUID id = UUID.randomUUID();
+        fromQueue(id, "Was clever with the knot.", null);
+
+        post(
+                "tobias",
+                "/observations/" + id,
+                "version",
+                "0",
+                "note",
+                "Tied the knot at the fourth try.",
+                "involvement",
+                "4");
+        Answer late = post("hamish", "/observations/" + id, "version", "0", "note", "Mine.");
+
+        assertThat(late.status()).isEqualTo(422);
+        assertThat(late.page().select("#note").text()).isEqualTo("Mine.");
+        var page = get("hamish", "/observations/" + id).page();
+        assertThat(page.select("#note").text()).isEqualTo("Tied the knot at the fourth try.");
+        assertThat(page.select(".earlier").text()).contains("Was clever with the knot.", "Tobias Renn");
+    }
+
+    @Test
+    void showsInTheChildsDeckAndFiltersByNotch() {
+        UUID cosima = child("Cosima");
+        UUID id = UUID.randomUUID();
+        post(
+                "hamish",
+                observations(),
+                "id",
+                id.toString(),
+                "child",
+                cosima.toString(),
+                "note",
+                "Named every colour of the labels.",
+                "statements",
+                "eyfs-cl-3");
+
+        var all = get("hamish", "/children/" + cosima).page();
+        var speaking = get("hamish", "/children/" + cosima + "?notch=eyfs-cl").page();
+
+        assertThat(all.select(".deck tbody tr").first().text()).contains("Named every colour");
+        assertThat(speaking.select(".deck tbody tr")).hasSize(1);
+        assertThat(all.select(".coverage tbody tr").first().text()).contains("Communication and Language 1 6 May");
+        assertThat(all.select(".coverage tr.gap").text()).contains("Literacy", "not yet");
+    }
+
+    private String observations() {
+        return "/rooms/" + room("Loft") + "/observations";
+    }
+
+    private Answer fromQueue(UUID id, String note, byte[] photo) {
+        return send("hamish", request(id, note, photo).header("X-Requested-By", "fetch"));
+    }
+
+    private MockMultipartHttpServletRequestBuilder request(UUID id, String note, byte[] photo) {
+        MockMultipartHttpServletRequestBuilder request =
+                MockMvcRequestBuilders.multipart(HttpMethod.POST, observations());
+        if (photo != null) {
+            request.file(new MockMultipartFile("photo", "photo.jpg", "image/jpeg", photo));
+        }
+        request.param("id", id.toString())
+                .param("child", child("Tamsin").toString())
+                .param("note", note)
+                .with(csrf());
+        return request;
+    }
+}
