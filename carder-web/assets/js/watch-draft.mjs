@@ -20,7 +20,10 @@ function start(form) {
   let tries = 0;
   let settled = Promise.resolve();
 
-  const say = (words, count) => { queue.textContent = count ? `${count} ${words}` : words; };
+  function say(words, {count, state = "under way"} = {}) {
+    queue.textContent = count ? `${count} ${words}` : words;
+    queue.dataset.state = state;
+  }
 
   function fields() {
     return [...new FormData(form).entries()].filter(([name]) => !["photo", "_csrf"].includes(name));
@@ -83,6 +86,7 @@ function start(form) {
   async function send() {
     if (sending) return;
     sending = true;
+    let kept = 0;
     try {
       for (const record of store.waitingOf(await store.all(), owner)) {
         say(queue.dataset.wordsSending);
@@ -94,6 +98,7 @@ function start(form) {
         if (verdict === "done") {
           await store.remove(record.key);
           tries = 0;
+          kept++;
         } else if (verdict === "refused") {
           await store.remove(record.key);
           fill(record);
@@ -105,18 +110,21 @@ function start(form) {
           throw verdict;
         }
       }
-      say("");
+      say(kept ? queue.dataset.wordsDone : "", {state: "done"});
     } catch (failure) {
       const count = store.waitingOf(await store.all(), owner).length;
       say(failure === "signin" ? queue.dataset.wordsSignin
-        : navigator.onLine ? queue.dataset.wordsWaiting : queue.dataset.wordsOffline, count);
+        : navigator.onLine ? queue.dataset.wordsWaiting : queue.dataset.wordsOffline, {count});
       setTimeout(send, store.pause(tries++));
     } finally {
       sending = false;
     }
   }
 
-  form.addEventListener("input", keepDraft);
+  form.addEventListener("input", () => {
+    if (queue.dataset.state === "done") say("");
+    keepDraft();
+  });
   form.addEventListener("change", event => {
     if (event.target.name !== "photo") return;
     const file = event.target.files[0] ?? null;

@@ -134,7 +134,7 @@ class AccessibilityTest {
             com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("#note"))
                     .hasValue("");
             com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("[data-queue]"))
-                    .hasText("");
+                    .hasText("Kept.");
             page.reload();
             assertThat(page.locator(".newest").innerText()).contains("Written by keys alone.");
         }

@@ -54,7 +54,7 @@ class OfflineTest {
         assertThat(page.locator("[name=involvement][value='5']")).isChecked();
         assertThat(page.locator("[data-photo-preview]")).isVisible();
         keep();
-        assertThat(page.locator("[data-queue]")).hasText("");
+        assertThat(page.locator("[data-queue]")).hasText("Kept.");
         page.reload();
         assertThat(page.locator(".newest")).containsText("Lay down to look along the ramp.");
         assertThat(count("select count(*) from photo p join observation o on o.id = p.observation_id"
@@ -75,7 +75,7 @@ class OfflineTest {
 
         phone.context.setOffline(false);
 
-        assertThat(page.locator("[data-queue]")).hasText("");
+        assertThat(page.locator("[data-queue]")).hasText("Kept.");
         page.reload();
         assertThat(page.locator("[data-queue]")).hasText("");
         assertThat(count("select count(*) from observation where note like '%without a net.'"))
@@ -96,7 +96,7 @@ class OfflineTest {
         page.unroute("**/observations");
         page.reload();
 
-        assertThat(page.locator("[data-queue]")).hasText("");
+        assertThat(page.locator("[data-queue]")).hasText("Kept.");
         assertThat(count("select count(*) from observation where note = 'The answer got lost.'"))
                 .isEqualTo(1);
     }
@@ -112,7 +112,7 @@ class OfflineTest {
         assertThat(page.getByLabel("What did they do? How?")).hasValue("With a false photo.");
         button("Leave the photo out").click();
         keep();
-        assertThat(page.locator("[data-queue]")).hasText("");
+        assertThat(page.locator("[data-queue]")).hasText("Kept.");
         assertThat(count("select count(*) from observation where note = 'With a false photo.'"))
                 .isEqualTo(1);
     }

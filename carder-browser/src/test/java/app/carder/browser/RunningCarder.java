@@ -96,7 +96,7 @@ final class RunningCarder {
             page.onConsoleMessage(message -> {
                 if (message.type().equals("error")
                         && !message.text().contains("status of 4")
-                        && !message.text().contains("ERR_INTERNET_DISCONNECTED")) {
+                        && !message.text().startsWith("Failed to load resource: net::")) {
                     complaints.add(message.text());
                 }
             });

@@ -14,6 +14,7 @@ import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.provocation.BenchView.PackLevel;
 import app.carder.web.provocation.BenchView.Pieces;
+import app.carder.web.provocation.CardForm.PackQuestion;
 import app.carder.web.setting.SettingId;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -25,7 +26,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,14 +51,14 @@ public class BenchService {
                 card.roomId(),
                 card.details().vessel(),
                 card.details().lines(),
-                Map.of(),
+                List.of(),
                 on);
     }
 
     /**
      * Reckons what is on the bench.
      *
-     * @param packsByLine number of packs asked about, by the line's place
+     * @param packs how deep do so many packs lie?
      */
     @Transactional(readOnly = true)
     BenchView reckon(
@@ -66,22 +66,19 @@ public class BenchService {
             UUID roomId,
             Optional<Vessel> vessel,
             List<CardDetails.Line> lines,
-            Map<Integer, Integer> packsByLine,
+            List<PackQuestion> packs,
             LocalDate on) {
         Map<UUID, MaterialView> cupboard =
                 materials.cupboard(settingId).stream().collect(Collectors.toMap(MaterialView::id, Function.identity()));
         Set<Material> putOut = new LinkedHashSet<>();
         List<Layer> layers = new ArrayList<>();
         List<Pieces> pieces = new ArrayList<>();
-        List<PackLevel> levels = new ArrayList<>();
-        for (int place = 0; place < lines.size(); place++) {
-            CardDetails.Line line = lines.get(place);
+        for (CardDetails.Line line : lines) {
             MaterialView material = cupboard.get(line.materialId());
             if (material != null) {
                 putOut.add(material.material());
                 line.depth().ifPresent(depth -> layers.add(new Layer(material.material(), depth, material.pack())));
                 line.pieces().ifPresent(count -> pieces.add(new Pieces(material.name(), count)));
-                level(vessel, material, packsByLine.get(place), place).ifPresent(levels::add);
             }
         }
         Length filled = layers.stream().map(Layer::depth).reduce(Length.ZERO, Length::plus);
@@ -96,25 +93,21 @@ public class BenchService {
                         found, layers.stream().map(Layer::depth).toList())),
                 fits && !layers.isEmpty() ? Optional.of(Fill.reckon(vessel.get(), layers)) : Optional.empty(),
                 pieces,
-                levels,
+                packs.stream().flatMap(asked -> level(vessel, asked).stream()).toList(),
                 safety.check(List.copyOf(putOut), present),
                 present.size(),
                 someAttend,
                 on);
     }
 
-    private static Optional<PackLevel> level(
-            Optional<Vessel> vessel, MaterialView material, @Nullable Integer packs, int place) {
-        if (vessel.isEmpty()
-                || packs == null
-                || !material.isPoured()
-                || material.pack().isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(new PackLevel(
-                place,
-                material.name(),
-                packs,
-                Fill.levelOf(vessel.get(), material.material(), material.pack().get(), packs)));
+    private static Optional<PackLevel> level(Optional<Vessel> vessel, PackQuestion asked) {
+        MaterialView material = asked.material();
+        return vessel.filter(found -> material.isPoured())
+                .flatMap(found -> material.pack()
+                        .map(pack -> new PackLevel(
+                                asked.row(),
+                                material.name(),
+                                asked.packs(),
+                                Fill.levelOf(found, material.material(), pack, asked.packs()))));
     }
 }

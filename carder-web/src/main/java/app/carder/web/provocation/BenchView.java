@@ -42,12 +42,12 @@ public record BenchView(
     /**
      * How deep packs lie.
      *
-     * @param line place of the line on the card
+     * @param row of the form where it was asked
      * @param name of the material
      * @param packs how many
      * @param level what they give
      */
-    public record PackLevel(int line, String name, int packs, Fill.Level level) {
+    public record PackLevel(int row, String name, int packs, Fill.Level level) {
         /** The depth as it is typed: centimetres, to the millimetre. */
         public String depthToType() {
             return level.depth()

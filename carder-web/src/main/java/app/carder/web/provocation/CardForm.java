@@ -11,7 +11,6 @@ import app.carder.web.page.Typed;
 import app.carder.web.provocation.CardDetails.Line;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -142,25 +141,30 @@ final class CardForm {
         return lines;
     }
 
-    /** Packs asked about, by the place of the line. */
-    Map<Integer, Integer> packs() {
+    /** Packs asked about, row by row, whether or not an amount stands beside them. */
+    List<PackQuestion> packs() {
         List<String> chosen = typed.all("material");
         List<String> packs = typed.all("packs");
-        Map<Integer, Integer> asked = new LinkedHashMap<>();
-        int place = 0;
-        for (int row = 0; row < Math.min(chosen.size(), MOST_LINES); row++) {
-            if (material(chosen.get(row)).isPresent()) {
-                String text = row < packs.size() ? packs.get(row) : "";
-                if (!text.isEmpty()) {
-                    int line = place;
-                    Typed.whole(field("packs", row), text, 1, MOST_PACKS, errors)
-                            .ifPresent(count -> asked.put(line, count));
-                }
-                place++;
+        List<PackQuestion> asked = new ArrayList<>();
+        for (int row = 0; row < Math.min(Math.min(chosen.size(), packs.size()), MOST_LINES); row++) {
+            Optional<MaterialView> material = material(chosen.get(row));
+            if (material.isPresent() && !packs.get(row).isEmpty()) {
+                int place = row;
+                Typed.whole(field("packs", row), packs.get(row), 1, MOST_PACKS, errors)
+                        .ifPresent(count -> asked.add(new PackQuestion(place, material.get(), count)));
             }
         }
         return asked;
     }
+
+    /**
+     * How deep do so many packs lie?
+     *
+     * @param row where it was asked
+     * @param material what is in the packs
+     * @param packs how many
+     */
+    record PackQuestion(int row, MaterialView material, int packs) {}
 
     private void checkDepth(Optional<Vessel> vessel, Line line, Length filled, int row) {
         if (line.depth().isEmpty()) {

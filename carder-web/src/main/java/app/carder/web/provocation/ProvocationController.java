@@ -14,7 +14,6 @@ import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingService;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -165,7 +164,7 @@ class ProvocationController {
         CardForm onTheBench = new CardForm(typed, benchErrors, room.framework(), cupboard);
         Optional<Vessel> vessel = onTheBench.vessel();
         List<CardDetails.Line> lines = onTheBench.lines(vessel);
-        Map<Integer, Integer> packs = onTheBench.packs();
+        List<CardForm.PackQuestion> packs = onTheBench.packs();
 
         ModelAndView page = new ModelAndView("provocation/card");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
@@ -173,7 +172,12 @@ class ProvocationController {
         page.addObject("card", card);
         page.addObject("typed", typed);
         page.addObject("errors", errors);
-        page.addObject("benchErrors", benchErrors);
+        // What is not typed yet is no fault on the bench, only when the card is saved.
+        page.addObject(
+                "benchFaults",
+                benchErrors.all().stream()
+                        .filter(fault -> !fault.code().endsWith(".missing"))
+                        .toList());
         page.addObject("cupboard", cupboard);
         page.addObject("covered", CardForm.sensesOf(typed));
         page.addObject("rows", CardForm.rows(typed));
