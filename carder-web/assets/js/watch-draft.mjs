@@ -3,6 +3,9 @@
 import {nextId} from "./uuid.mjs";
 import * as store from "./watch-store.mjs";
 
+// A press this soon after saving is the second half of a double click, not an empty form.
+const SECOND_PRESS = 1500;
+
 const form = document.querySelector("form[data-draft]");
 if (form) start(form);
 
@@ -19,6 +22,7 @@ function start(form) {
   let sending = false;
   let tries = 0;
   let settled = Promise.resolve();
+  let savedAt = 0;
 
   function say(words, {count, state = "under way"} = {}) {
     queue.textContent = count ? `${count} ${words}` : words;
@@ -72,6 +76,7 @@ function start(form) {
     await store.put({key: id, owner, room, state: "waiting", fields: fields(), photo, photoName: photo?.name ?? ""});
     await store.remove(key);
     clear();
+    savedAt = Date.now();
     window.scrollTo(0, 0);
     send();
   }
@@ -153,9 +158,13 @@ function start(form) {
   });
   form.addEventListener("submit", event => {
     const someone = form.querySelector("input[name=child]:checked");
-    if (!someone || !(form.elements.note.value.trim() || photo)) return;
-    event.preventDefault();
-    save();
+    const something = form.elements.note.value.trim() || photo;
+    if (someone && something) {
+      event.preventDefault();
+      save();
+    } else if (!someone && !something && Date.now() - savedAt < SECOND_PRESS) {
+      event.preventDefault();
+    }
   });
   window.addEventListener("online", () => { tries = 0; send(); });
 

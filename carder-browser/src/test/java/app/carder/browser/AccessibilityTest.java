@@ -42,6 +42,7 @@ class AccessibilityTest {
                     "/journals",
                     "/journals/new",
                     "/outbox",
+                    "/staff",
                     "/access-log",
                     "/nothing-here")) {
                 page.navigate(path);

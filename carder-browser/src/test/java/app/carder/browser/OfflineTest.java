@@ -102,6 +102,19 @@ class OfflineTest {
     }
 
     @Test
+    void aDoubleClickKeepsOneRecord() {
+        tap("Kofi");
+        page.getByLabel("What did they do? How?").fill("Pressed twice.");
+
+        button("Keep it").dblclick();
+
+        assertThat(page.locator("[data-queue]")).hasText("Kept.");
+        assertThat(page.locator("[role=alert]:visible")).hasCount(0);
+        assertThat(count("select count(*) from observation where note = 'Pressed twice.'"))
+                .isEqualTo(1);
+    }
+
+    @Test
     void aFileThatOnlyClaimsToBeAPhotoComesBackWithTheWords() {
         tap("Kofi");
         page.getByLabel("What did they do? How?").fill("With a false photo.");

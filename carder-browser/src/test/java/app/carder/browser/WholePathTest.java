@@ -38,7 +38,7 @@ class WholePathTest {
             setOut(page, title);
             watch(page, child, title, seen);
             findInDeck(page, child, seen);
-            writeDownCarer(child);
+            writeDownCarer(page, child);
             String[] link = tell(page, child);
 
             try (Device carer = RunningCarder.get().device(RunningCarder.PHONE)) {
@@ -118,9 +118,16 @@ class WholePathTest {
         assertThat(page.locator("main")).containsText(seen);
     }
 
-    /** Carers are written down when a family joins; this stands in for that day. */
-    private static void writeDownCarer(String child) {
-        CarerMaker.add(RunningCarder.get().application(), child);
+    private static void writeDownCarer(Page page, String child) {
+        link(page, "Write down a carer").click();
+        page.getByLabel("Name").fill(child + "'s mother");
+        page.getByLabel("Address for messages").fill("nowhere");
+        button(page, "Write down").click();
+        assertThat(page.locator("#fault-email")).containsText("is no address");
+        page.getByLabel("Address for messages").fill("mother@family.example");
+        button(page, "Write down").click();
+        assertThat(page.locator("main")).containsText("mother@family.example");
+        open(page, child);
     }
 
     private static String[] tell(Page page, String child) {

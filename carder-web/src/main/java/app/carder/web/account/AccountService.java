@@ -3,7 +3,6 @@ package app.carder.web.account;
 import app.carder.web.setting.SettingId;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -49,9 +48,15 @@ public class AccountService {
                     .formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD_BYTES));
         }
         Account account = new Account(
-                settingId, username.toLowerCase(Locale.ROOT), displayName, passwords.encode(password), role, roomId);
+                settingId, SignInGuard.key(username), displayName, passwords.encode(password), role, roomId);
         accounts.save(account);
         return account.viewer();
+    }
+
+    /** Whether somebody, here or in another setting, signs in under this name. */
+    @Transactional(readOnly = true)
+    public boolean isTaken(String username) {
+        return accounts.findByUsername(SignInGuard.key(username)).isPresent();
     }
 
     /** Whether a password is long enough, and not longer than is taken into account. */

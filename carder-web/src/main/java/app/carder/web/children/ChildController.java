@@ -55,7 +55,6 @@ class ChildController {
         model.addAttribute("room", rooms.get(viewer.settingId(), roomId));
         model.addAttribute("rooms", rooms.all(viewer.settingId()));
         model.addAttribute("children", children.inRoom(viewer.settingId(), roomId));
-        model.addAttribute("staff", accounts.staff(viewer.settingId()));
         return "children/children";
     }
 

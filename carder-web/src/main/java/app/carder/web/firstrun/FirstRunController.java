@@ -1,8 +1,6 @@
 package app.carder.web.firstrun;
 
 import app.carder.core.framework.FrameworkLibrary;
-import app.carder.core.week.DayStrip.Kind;
-import app.carder.core.week.DayStrip.Session;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -13,15 +11,13 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import app.carder.web.room.UsualDay;
+import app.carder.web.room.ZoneNames;
 import app.carder.web.setting.SettingService;
 import app.carder.web.setting.SettingView;
 import java.time.DateTimeException;
-import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.Arrays;
 import java.util.Currency;
-import java.util.List;
-import java.util.Locale;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.support.TransactionOperations;
@@ -35,15 +31,6 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @AllowedTo(Audience.EVERYONE)
 class FirstRunController {
-
-    /** A day to begin with; common practice, meant to be changed. */
-    private static final List<Session> DAY = List.of(
-            new Session("Arrival", Kind.CARE, LocalTime.of(8, 0), LocalTime.of(9, 0)),
-            new Session("Free play", Kind.PROTECTED_PLAY, LocalTime.of(9, 0), LocalTime.of(11, 30)),
-            new Session("Lunch", Kind.CARE, LocalTime.of(11, 30), LocalTime.of(12, 30)),
-            new Session("Rest", Kind.CARE, LocalTime.of(12, 30), LocalTime.of(13, 30)),
-            new Session("Free play", Kind.PROTECTED_PLAY, LocalTime.of(13, 30), LocalTime.of(15, 30)),
-            new Session("Outdoors", Kind.OUTDOORS, LocalTime.of(15, 30), LocalTime.of(16, 30)));
 
     private final FirstRunCode code;
     private final SettingService settings;
@@ -93,7 +80,7 @@ class FirstRunController {
             errors.add("framework", "firstrun.framework.missing");
         }
         String managerName = typed.line("managerName", errors);
-        String username = typed.line("username", errors).toLowerCase(Locale.ROOT);
+        String username = typed.line("username", errors);
         if (!AccountService.isFitPassword(typed.raw("password"))) {
             errors.add("password", "firstrun.password", AccountService.SHORTEST_PASSWORD);
         }
@@ -107,7 +94,8 @@ class FirstRunController {
         transaction.executeWithoutResult(status -> {
             SettingView setting = settings.create(
                     settingName, ZoneId.of(typed.text("timeZone")), Currency.getInstance(typed.text("currency")));
-            RoomView room = rooms.create(setting.id(), roomName, framework, zones(typed), DAY);
+            RoomView room = rooms.create(
+                    setting.id(), roomName, framework, ZoneNames.parse(typed.text("zones")), UsualDay.SESSIONS);
             accounts.create(setting.id(), username, managerName, typed.raw("password"), Role.MANAGER, room.id());
             materials.stock(setting.id());
         });
@@ -125,16 +113,6 @@ class FirstRunController {
         } catch (IllegalArgumentException unknown) {
             errors.add("currency", "firstrun.currency");
         }
-    }
-
-    private static List<String> zones(Typed typed) {
-        List<String> named = Arrays.stream(typed.text("zones").split(","))
-                .map(String::strip)
-                .filter(name -> !name.isEmpty())
-                .distinct()
-                .limit(20)
-                .toList();
-        return named.isEmpty() ? List.of("Tray table") : named;
     }
 
     private void requireFirstRun() {

@@ -4,15 +4,19 @@ import app.carder.core.framework.FrameworkLibrary;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Typed;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class RoomController {
@@ -27,10 +31,33 @@ class RoomController {
 
     @GetMapping("/rooms")
     @AllowedTo(Audience.LEADS)
-    String list(@AuthenticationPrincipal Viewer viewer, Model model) {
-        model.addAttribute("rooms", rooms.all(viewer.settingId()));
-        model.addAttribute("frameworks", frameworks.all());
-        return "room/rooms";
+    ModelAndView list(@AuthenticationPrincipal Viewer viewer) {
+        return page(viewer, Typed.nothing().with("zones", "Tray table, Floor, Role play, Garden"), new FormErrors());
+    }
+
+    @PostMapping("/rooms")
+    @AllowedTo(Audience.LEADS)
+    ModelAndView add(@AuthenticationPrincipal Viewer viewer, @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        String name = typed.line("roomName", errors);
+        if (rooms.all(viewer.settingId()).stream()
+                .anyMatch(found -> found.name().equalsIgnoreCase(name))) {
+            errors.add("roomName", "room.name.taken", name);
+        }
+        if (!isKnown(typed.text("framework"))) {
+            errors.add("framework", "firstrun.framework.missing");
+        }
+        if (errors.any()) {
+            return page(viewer, typed, errors);
+        }
+        rooms.create(
+                viewer.settingId(),
+                name,
+                typed.text("framework"),
+                ZoneNames.parse(typed.text("zones")),
+                UsualDay.SESSIONS);
+        return new ModelAndView("redirect:/rooms");
     }
 
     @PostMapping("/rooms/{roomId}/framework")
@@ -39,10 +66,24 @@ class RoomController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam("framework") String framework) {
-        if (frameworks.all().stream().noneMatch(found -> found.code().equals(framework))) {
+        if (!isKnown(framework)) {
             throw new NotFound();
         }
         rooms.workBy(viewer.settingId(), roomId, framework);
         return "redirect:/rooms";
+    }
+
+    private boolean isKnown(String framework) {
+        return frameworks.all().stream().anyMatch(found -> found.code().equals(framework));
+    }
+
+    private ModelAndView page(Viewer viewer, Typed typed, FormErrors errors) {
+        ModelAndView page = new ModelAndView("room/rooms");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("rooms", rooms.all(viewer.settingId()));
+        page.addObject("frameworks", frameworks.all());
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
     }
 }

@@ -80,6 +80,9 @@ class AccessMatrixTest extends WebTest {
         allow(
                 LEADS,
                 "GET /rooms",
+                "POST /rooms",
+                "GET /children/{childId}/carers",
+                "POST /children/{childId}/carers",
                 "POST /rooms/{roomId}/framework",
                 "GET /outbox",
                 "POST /journals/{journalId}/approve",
@@ -87,7 +90,7 @@ class AccessMatrixTest extends WebTest {
                 "GET /journals/{journalId}/invitations",
                 "POST /journals/{journalId}/invitations",
                 "POST /invitations/{invitationId}/revoke");
-        allow(List.of(MANAGER), "GET /access-log");
+        allow(List.of(MANAGER), "GET /access-log", "GET /staff", "POST /staff");
         allow(
                 List.of(CARER),
                 "GET /family",

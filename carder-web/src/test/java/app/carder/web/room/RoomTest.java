@@ -1,0 +1,40 @@
+package app.carder.web.room;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.web.kit.WebTest;
+import org.junit.jupiter.api.Test;
+
+class RoomTest extends WebTest {
+
+    @Test
+    void addsARoomWithItsZonesAndRefusesASecondOfTheSameName() {
+        post("tobias", "/rooms", "roomName", "Attic", "zones", "Floor, , Floor, Window", "framework", "sme");
+
+        assertThat(database.queryForList(
+                        "select z.name from zone z join room r on r.id = z.room_id where r.name = 'Attic' order by z.position",
+                        String.class))
+                .containsExactly("Floor", "Window");
+        Answer again = post("tobias", "/rooms", "roomName", "attic", "framework", "sme");
+        assertThat(again.page().select("#fault-roomName").text()).contains("There is a room \u201cattic\u201d already");
+    }
+
+    @Test
+    void letsARoomChooseItsFrameworkAndShowsItsAreasOnTheEdge() {
+        post("tobias", "/rooms", "roomName", "Cellar", "framework", "sme");
+        String cellar = room("Cellar").toString();
+        assertThat(get("tobias", "/rooms/" + cellar + "/cards/new")
+                        .page()
+                        .select(".edge")
+                        .first()
+                        .children())
+                .hasSize(8);
+
+        post("tobias", "/rooms/" + cellar + "/framework", "framework", "eyfs");
+
+        assertThat(get("tobias", "/rooms/" + cellar + "/cards/new").text()).contains("Expressive Arts and Design");
+        assertThat(post("tobias", "/rooms/" + cellar + "/framework", "framework", "none")
+                        .status())
+                .isEqualTo(404);
+    }
+}
