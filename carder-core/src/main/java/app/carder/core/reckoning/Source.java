@@ -51,8 +51,10 @@ public record Source(String name, Basis basis) {
         return new Source(name, Basis.ENTERED);
     }
 
-    /** For people: the name, and how far it can be relied on. */
+    /** For people: the name, and how far it can be relied on, where the name does not say it already. */
     public String forPeople() {
-        return name + " (" + basis.words() + ")";
+        return name.regionMatches(true, 0, basis.words(), 0, basis.words().length())
+                ? name
+                : name + " (" + basis.words() + ")";
     }
 }
