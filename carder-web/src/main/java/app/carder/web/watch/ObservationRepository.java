@@ -21,7 +21,8 @@ interface ObservationRepository extends Repository<Observation, UUID> {
 
     List<Observation> findBySettingIdAndIdIn(SettingId settingId, Collection<UUID> ids);
 
-    List<Observation> findBySettingIdAndRoomIdOrderByObservedAtDesc(SettingId settingId, UUID roomId, Limit limit);
+    List<Observation> findBySettingIdAndRoomIdOrderByObservedAtDescIdDesc(
+            SettingId settingId, UUID roomId, Limit limit);
 
     @Query("select o from Observation o where o.settingId = :settingId and exists (select 1 from ObservationChild c"
             + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"

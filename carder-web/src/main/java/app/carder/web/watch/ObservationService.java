@@ -137,7 +137,7 @@ public class ObservationService {
     public List<ObservationView> newest(SettingId settingId, UUID roomId, int most) {
         return views(
                 settingId,
-                observations.findBySettingIdAndRoomIdOrderByObservedAtDesc(settingId, roomId, Limit.of(most)));
+                observations.findBySettingIdAndRoomIdOrderByObservedAtDescIdDesc(settingId, roomId, Limit.of(most)));
     }
 
     /** A child's deck, newest first; with a notch, only those that have it. */

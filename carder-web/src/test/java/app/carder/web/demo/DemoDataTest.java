@@ -1,0 +1,67 @@
+package app.carder.web.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.web.kit.WebTest;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+class DemoDataTest extends WebTest {
+
+    @Test
+    void hasTwoSettingsWithChildrenOfTheScenarioOnly() {
+        assertThat(database.queryForList("select name from setting order by name", String.class))
+                .containsExactly("Harbour Steps Nursery", "Quillmere Nursery");
+        assertThat(database.queryForList("select distinct given_name from child", String.class))
+                .contains("Anouk", "Florian", "Rafe")
+                .hasSizeGreaterThanOrEqualTo(36);
+    }
+
+    @Test
+    void holdsTheRoomsToTheirAges() {
+        assertThat(ages("Burrow")).allMatch(months -> months >= 9 && months <= 24);
+        assertThat(ages("Nook")).allMatch(months -> months >= 24 && months < 36);
+        assertThat(ages("Loft")).allMatch(months -> months >= 36 && months < 60);
+    }
+
+    @Test
+    void givesEveryCardAmountsOrPiecesAndASafetyCheck() {
+        List<UUID> cards = database.queryForList(
+                "select p.id from provocation p join room r on r.id = p.room_id where p.changed_by in ('Tobias Renn', 'Precious Adeyemi', 'Marguerite Lisle') and r.name in ('Nook', 'Burrow')",
+                UUID.class);
+
+        assertThat(cards).hasSizeGreaterThanOrEqualTo(6).allSatisfy(card -> {
+            var margin = get("imelda", "/cards/" + card).page().select("#bench");
+            assertThat(margin.select(".amount, .pieces li")).isNotEmpty();
+            assertThat(margin.select(".bench-faults")).isEmpty();
+            assertThat(margin.text()).contains("Checked against the");
+        });
+    }
+
+    @Test
+    void stopsKidneyBeansForTheTwosAndOatsForTheChildWhoMayNotHaveGluten() {
+        String beans = get("imelda", "/cards/" + card("Kidney beans by the cupful"))
+                .page()
+                .select(".findings")
+                .text();
+        String oats = get(
+                        "imelda",
+                        "/cards/"
+                                + id(
+                                        "select p.id from provocation p join room r on r.id = p.room_id where p.title = 'Letters in oats' and r.name = 'Nook'"))
+                .page()
+                .select(".findings")
+                .text();
+
+        assertThat(beans).contains("Stop for Raw beans that make ill", "Dara");
+        assertThat(oats).contains("Stop for Allergen: Rolled oats", "Eskil", "cereals with gluten");
+    }
+
+    private List<Integer> ages(String room) {
+        return database.queryForList(
+                "select (extract(year from age(date '2026-05-06', born_on)) * 12 + extract(month from age(date '2026-05-06', born_on)))::int"
+                        + " from child where room_id = (select id from room where name = ?) and given_name not like '%<%'",
+                Integer.class, room);
+    }
+}
