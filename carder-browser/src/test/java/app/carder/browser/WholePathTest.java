@@ -141,12 +141,13 @@ class WholePathTest {
         button(page, "Approve").click();
         assertThat(page.locator("[role=alert]")).containsText("still named: bram");
         page.locator("article.entry textarea").first().fill("Today " + child + " and a friend filled the jug.");
-        button(page, "Keep the words").last().click();
-        link(page, "Preview as the family reads it").click();
+        button(page, "Keep the words and preview").click();
         assertThat(page.locator("article.reading")).containsText("and a friend filled the jug");
         assertThat(page.locator("article.reading")).not().containsText("Bram");
         link(page, "Back to the desk").click();
+        page.getByLabel("Something to try at home").fill("Fill a jug to a line.");
         button(page, "Approve").click();
+        assertThat(page.locator("main")).containsText("Approved by Tobias Renn");
         link(page, "Invite the family").click();
         page.getByLabel(Pattern.compile(child + "'s mother")).check();
         button(page, "Send link and code").click();
@@ -166,6 +167,7 @@ class WholePathTest {
         button(page, "Open").click();
         assertThat(page.locator("h1")).containsText(child + "’s learning journal");
         assertThat(page.locator("article.reading")).containsText("and a friend filled the jug");
+        assertThat(page.locator("article.reading")).containsText("Fill a jug to a line.");
         page.getByLabel(Pattern.compile("What did you see at home")).fill("We did it with flour at home! \ud83d\udc9b");
         button(page, "Send").click();
         assertThat(page.locator("#reply")).containsText("Thank you");

@@ -112,6 +112,22 @@ class JournalController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         JournalDraft draft = journals.draft(viewer.settingId(), journalId);
+        keepWords(viewer, draft, typed, errors);
+        if (errors.any()) {
+            return desk(draft, typed, errors);
+        }
+        String next = switch (typed.text("then")) {
+            case "preview" -> "/preview";
+            case "pdf" -> "/pdf";
+            default -> "?kept";
+        };
+        return rearrange(viewer.settingId(), journalId, typed)
+                .map(entry -> new ModelAndView("redirect:/journals/" + journalId + "#entry-" + entry))
+                .orElseGet(() -> new ModelAndView("redirect:/journals/" + journalId + next));
+    }
+
+    /** Keeps what stands on the desk, or says why not. */
+    private void keepWords(Viewer viewer, JournalDraft draft, Typed typed, FormErrors errors) {
         String greeting = typed.optional("greeting", LONGEST_WORDS, errors);
         String atHome = typed.optional("atHome", LONGEST_WORDS, errors);
         Map<UUID, String> words = new LinkedHashMap<>();
@@ -119,16 +135,10 @@ class JournalController {
             words.put(entry.id(), typed.optional("words-" + entry.id(), LONGEST_WORDS, errors));
         }
         int version = Typed.number(typed.text("version")).map(Number::intValue).orElse(-1);
-        if (!errors.any() && !journals.word(viewer, journalId, version, greeting, atHome, words, typed.ids("photo"))) {
+        if (!errors.any() && !journals.word(viewer, draft.id(), version, greeting, atHome, words, typed.ids("photo"))) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", draft.version());
         }
-        if (errors.any()) {
-            return desk(draft, typed, errors);
-        }
-        return rearrange(viewer.settingId(), journalId, typed)
-                .map(entry -> new ModelAndView("redirect:/journals/" + journalId + "#entry-" + entry))
-                .orElseGet(() -> new ModelAndView("redirect:/journals/" + journalId + "?kept"));
     }
 
     /** The buttons beside an entry; the words were kept before, so that moving loses nothing. */
@@ -152,15 +162,27 @@ class JournalController {
         return pdf.download(viewer.settingId(), journals.sheet(viewer.settingId(), journalId));
     }
 
+    /** Approves what stands on the desk: words that were typed and not kept yet are kept first. */
     @PostMapping("/journals/{journalId}/approve")
     @AllowedTo(Audience.LEADS)
-    ModelAndView approve(@AuthenticationPrincipal Viewer viewer, @PathVariable("journalId") UUID journalId) {
+    ModelAndView approve(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        if (typed.ticked("version")) {
+            JournalDraft asTyped = journals.draft(viewer.settingId(), journalId);
+            keepWords(viewer, asTyped, typed, errors);
+            if (errors.any()) {
+                return desk(asTyped, typed, errors);
+            }
+        }
         List<String> names = journals.approve(viewer, journalId);
         if (names.isEmpty()) {
             return new ModelAndView("redirect:/journals/" + journalId + "?approved");
         }
         JournalDraft draft = journals.draft(viewer.settingId(), journalId);
-        FormErrors errors = new FormErrors();
         errors.add("names", "journal.names", names.stream().collect(Collectors.joining(", ")));
         return desk(draft, typed(draft), errors);
     }
