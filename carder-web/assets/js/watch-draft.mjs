@@ -161,7 +161,8 @@ function start(form) {
     const something = form.elements.note.value.trim() || photo;
     if (someone && something) {
       event.preventDefault();
-      save();
+      // A browser that cannot store anything (private windows) sends the form as it is.
+      save().catch(() => form.submit());
     } else if (!someone && !something && Date.now() - savedAt < SECOND_PRESS) {
       event.preventDefault();
     }

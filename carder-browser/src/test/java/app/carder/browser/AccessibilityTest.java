@@ -70,6 +70,22 @@ class AccessibilityTest {
                     check(page, violations);
                 }
             }
+            page.navigate("/children");
+            page.locator(".peg-link", new Page.LocatorOptions().setHasText("Anouk"))
+                    .click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Write down a carer"))
+                    .click();
+            check(page, violations);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Write down"))
+                    .click();
+            check(page, violations);
+            page.navigate("/watch");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
+                    .click();
+            check(page, violations);
+            page.navigate("/outbox");
+            page.navigate(page.locator("main").innerText().replaceAll("(?s).*?(/open/\\S+).*", "$1"));
+            check(page, violations);
             page.navigate("/journals");
             page.locator(".pick a", new Page.LocatorOptions().setHasText("Approved"))
                     .first()
