@@ -53,13 +53,30 @@ class JournalTest extends WebTest {
     void refusesToApproveWhileAnotherChildIsNamedAndStripsTheNameAnyway() {
         String journal = compile("Anouk", 3);
         Document desk = get("tobias", journal).page();
-        save("tobias", journal, desk, "greeting", "Anouk and bram built a ramp.");
+        String first = desk.select("article.entry").get(0).id().replace("entry-", "words-");
+        save(
+                "tobias",
+                journal,
+                desk,
+                "greeting",
+                "Anouk and bram built a ramp.",
+                first,
+                "Then COSIMA\u2019s ball rolled.",
+                "atHome",
+                "Ask Idris how.");
 
         Answer refused = post("tobias", journal + "/approve");
 
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.page().select("[role=alert]").text()).contains("Other children are still named: bram");
-        assertThat(get("tobias", journal + "/preview").text()).contains("Anouk and a friend built a ramp.");
+        assertThat(refused.page().select("[role=alert]").text())
+                .contains("Other children are still named: bram, Idris, COSIMA");
+        assertThat(get("tobias", journal + "/preview")
+                        .page()
+                        .select("article.reading")
+                        .text())
+                .contains("Anouk and a friend built a ramp.")
+                .contains("Then a friend\u2019s ball rolled.")
+                .contains("Ask a friend how.");
     }
 
     @Test
