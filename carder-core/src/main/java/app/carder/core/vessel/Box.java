@@ -15,7 +15,7 @@ public record Box(Length length, Length width, Length depth) implements Vessel {
 
     /** Refuses measures of zero. */
     public Box {
-        Vessel.requireMeasures(length, width, depth);
+        Limits.requireMeasures(length, width, depth);
     }
 
     @Override
@@ -25,12 +25,12 @@ public record Box(Length length, Length width, Length depth) implements Vessel {
 
     @Override
     public Volume volumeTo(Length depth) {
-        return Vessel.volume(this, depth, floor() * depth.inMillimetres());
+        return Limits.uprightVolume(this, floor(), depth);
     }
 
     @Override
     public Length depthFor(Volume volume) {
-        return Vessel.depth(this, volume, volume.inCubicMillimetres() / floor());
+        return Limits.uprightDepth(this, floor(), volume);
     }
 
     @Override

@@ -16,7 +16,7 @@ public record OctagonalTray(Length acrossFlats, Length depth) implements Vessel 
 
     /** Refuses measures of zero. */
     public OctagonalTray {
-        Vessel.requireMeasures(acrossFlats, depth);
+        Limits.requireMeasures(acrossFlats, depth);
     }
 
     @Override
@@ -26,12 +26,12 @@ public record OctagonalTray(Length acrossFlats, Length depth) implements Vessel 
 
     @Override
     public Volume volumeTo(Length depth) {
-        return Vessel.volume(this, depth, floor() * depth.inMillimetres());
+        return Limits.uprightVolume(this, floor(), depth);
     }
 
     @Override
     public Length depthFor(Volume volume) {
-        return Vessel.depth(this, volume, volume.inCubicMillimetres() / floor());
+        return Limits.uprightDepth(this, floor(), volume);
     }
 
     @Override

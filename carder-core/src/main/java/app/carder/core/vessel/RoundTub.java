@@ -14,7 +14,7 @@ public record RoundTub(Length diameter, Length depth) implements Vessel {
 
     /** Refuses measures of zero. */
     public RoundTub {
-        Vessel.requireMeasures(diameter, depth);
+        Limits.requireMeasures(diameter, depth);
     }
 
     @Override
@@ -24,12 +24,12 @@ public record RoundTub(Length diameter, Length depth) implements Vessel {
 
     @Override
     public Volume volumeTo(Length depth) {
-        return Vessel.volume(this, depth, floor() * depth.inMillimetres());
+        return Limits.uprightVolume(this, floor(), depth);
     }
 
     @Override
     public Length depthFor(Volume volume) {
-        return Vessel.depth(this, volume, volume.inCubicMillimetres() / floor());
+        return Limits.uprightDepth(this, floor(), volume);
     }
 
     @Override

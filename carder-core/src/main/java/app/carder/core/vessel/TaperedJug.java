@@ -20,7 +20,7 @@ public record TaperedJug(Length baseDiameter, Length rimDiameter, Length depth) 
 
     /** Refuses measures of zero. */
     public TaperedJug {
-        Vessel.requireMeasures(baseDiameter, rimDiameter, depth);
+        Limits.requireMeasures(baseDiameter, rimDiameter, depth);
     }
 
     @Override
@@ -32,7 +32,7 @@ public record TaperedJug(Length baseDiameter, Length rimDiameter, Length depth) 
     public Volume volumeTo(Length depth) {
         double r = baseRadius();
         double q = r + lean() * depth.inMillimetres();
-        return Vessel.volume(this, depth, Math.PI * depth.inMillimetres() * (r * r + r * q + q * q) / 3);
+        return Limits.volume(this, depth, Math.PI * depth.inMillimetres() * (r * r + r * q + q * q) / 3);
     }
 
     @Override
@@ -42,7 +42,7 @@ public record TaperedJug(Length baseDiameter, Length rimDiameter, Length depth) 
         double k = lean();
         double millimetres =
                 Math.abs(k) < UPRIGHT ? v / (Math.PI * r * r) : (Math.cbrt(3 * k * v / Math.PI + r * r * r) - r) / k;
-        return Vessel.depth(this, volume, millimetres);
+        return Limits.depth(this, volume, millimetres);
     }
 
     @Override

@@ -49,38 +49,4 @@ public sealed interface Vessel permits Box, OctagonalTray, RoundTub, TaperedJug 
 
     /** For people: the measures in words. */
     String forPeople();
-
-    /** Refuses a depth beyond the vessel's. */
-    private static void requireWithin(Vessel vessel, Length depth) {
-        if (depth.isMoreThan(vessel.depth())) {
-            throw new IllegalArgumentException(
-                    "Depth must not be more than the vessel's %s, got %s. Maybe a deeper vessel?"
-                            .formatted(vessel.depth(), depth));
-        }
-    }
-
-    /** Cubic millimetres to a depth, after checking it. */
-    static Volume volume(Vessel vessel, Length depth, double cubicMillimetres) {
-        requireWithin(vessel, depth);
-        return Volume.ofCubicMillimetres(cubicMillimetres);
-    }
-
-    /** A depth from a formula, after checking that the volume goes in. */
-    static Length depth(Vessel vessel, Volume volume, double millimetres) {
-        if (volume.isMoreThan(vessel.capacity())) {
-            throw new IllegalArgumentException(
-                    "Volume must not be more than the vessel holds (%s), got %s. Maybe a larger vessel?"
-                            .formatted(vessel.capacity(), volume));
-        }
-        return Length.ofMillimetres(Math.min(millimetres, vessel.depth().inMillimetres()));
-    }
-
-    /** Refuses measures that no vessel has. */
-    static void requireMeasures(Length... measures) {
-        for (Length measure : measures) {
-            if (measure.isZero()) {
-                throw new IllegalArgumentException("Vessel must measure more than 0 cm in every direction, got 0 cm.");
-            }
-        }
-    }
 }
