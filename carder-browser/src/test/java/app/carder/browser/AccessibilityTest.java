@@ -108,6 +108,43 @@ class AccessibilityTest {
         assertThat(violations).isEmpty();
     }
 
+    @ParameterizedTest(name = "on {0}")
+    @MethodSource("sizes")
+    void axeFindsNoViolationOnTheFirstRun(String where, Size size) {
+        List<String> violations = new ArrayList<>();
+        RunningCarder.get().beforeTheFirstRun(size, device -> {
+            device.page.navigate("/");
+            check(device.page, violations);
+            device.page
+                    .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make it"))
+                    .click();
+            assertThat(device.page.locator("[role=alert]").innerText()).contains("The name of the setting is missing");
+            check(device.page, violations);
+        });
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void axeFindsNoViolationWhenTwoPeopleEditOneCard() {
+        List<String> violations = new ArrayList<>();
+        try (Device device = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            device.signIn("precious");
+            device.page.navigate("/plan");
+            device.page.locator(".deck .row a").first().click();
+            Page second = device.context.newPage();
+            second.navigate(device.page.url());
+            for (Page page : List.of(second, device.page)) {
+                page.getByLabel("Intention").fill("Changed in " + page.hashCode());
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save the card"))
+                        .click();
+                page.waitForLoadState();
+            }
+            assertThat(device.page.locator("[role=alert]").innerText()).contains("Precious Adeyemi saved this card");
+            check(device.page, violations);
+        }
+        assertThat(violations).isEmpty();
+    }
+
     @Test
     void reachesEveryStationByOneKeyUntilThatIsSwitchedOff() {
         try (Device device = RunningCarder.get().device(RunningCarder.DESKTOP)) {

@@ -14,6 +14,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -35,11 +36,8 @@ final class RunningCarder {
     record Size(int width, int height) {}
 
     private RunningCarder() {
-        List<String> settings = new ArrayList<>(List.of("--server.port=0", "--carder.media.folder=" + mediaFolder()));
-        TestDatabase.fresh("carder_browser").forEach((name, value) -> settings.add("--" + name + "=" + value));
-        application = SpringApplication.run(
-                new Class<?>[] {ClockConfiguration.class, CarderApplication.class}, settings.toArray(String[]::new));
-        address = "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port");
+        application = run("carder_browser");
+        address = addressOf(application);
         browser = Playwright.create()
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -52,6 +50,18 @@ final class RunningCarder {
                                 "--disable-background-networking",
                                 "--disable-component-update",
                                 "--disable-sync")));
+    }
+
+    private static ConfigurableApplicationContext run(String database, String... more) {
+        List<String> settings = new ArrayList<>(List.of("--server.port=0", "--carder.media.folder=" + mediaFolder()));
+        TestDatabase.fresh(database).forEach((name, value) -> settings.add("--" + name + "=" + value));
+        settings.addAll(List.of(more));
+        return SpringApplication.run(
+                new Class<?>[] {ClockConfiguration.class, CarderApplication.class}, settings.toArray(String[]::new));
+    }
+
+    private static String addressOf(ConfigurableApplicationContext application) {
+        return "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port");
     }
 
     static RunningCarder get() {
@@ -68,6 +78,18 @@ final class RunningCarder {
 
     /** A device that nobody is signed in on. A page that logs an error, or calls another host, fails the test. */
     Device device(Size size) {
+        return device(size, address);
+    }
+
+    /** The same, before an application without demo data, which ends with the block. */
+    void beforeTheFirstRun(Size size, Consumer<Device> block) {
+        try (ConfigurableApplicationContext empty = run("carder_browser_empty", "--carder.demo=false");
+                Device device = device(size, addressOf(empty))) {
+            block.accept(device);
+        }
+    }
+
+    private Device device(Size size, String address) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(size.width(), size.height())
                 .setHasTouch(size.width() < 600)
