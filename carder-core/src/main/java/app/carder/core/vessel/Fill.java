@@ -9,6 +9,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -111,7 +112,12 @@ public final class Fill {
      * @param over what does not go in, zero where all does
      * @param reckoning how it was found
      */
-    public record Level(Length depth, Mass over, Reckoning reckoning) {}
+    public record Level(Length depth, Mass over, Reckoning reckoning) {
+        /** The depth that the packs are sure to reach: rounded down to the millimetre, so that none has to be bought. */
+        public Length sureDepth() {
+            return Length.ofMicrometres(depth.micrometres() / 1000 * 1000);
+        }
+    }
 
     /**
      * What the layers need.
@@ -134,6 +140,11 @@ public final class Fill {
                 below,
                 amounts.stream().map(Amount::volume).reduce(Volume.ZERO, Volume::plus),
                 amounts.stream().map(Amount::mass).reduce(Mass.ZERO, Mass::plus));
+    }
+
+    /** How deep layers lie together. */
+    public static Length together(Collection<Length> layers) {
+        return layers.stream().reduce(Length.ZERO, Length::plus);
     }
 
     /**

@@ -119,6 +119,12 @@ class FillTest {
         }
 
         @Test
+        void lieTogetherAsDeepAsTheirSum() {
+            assertThat(Fill.together(List.of(cm(4), cm(2.5)))).isEqualTo(cm(6.5));
+            assertThat(Fill.together(List.of())).isEqualTo(Length.ZERO);
+        }
+
+        @Test
         void theUpperLayerOfATaperedJugTakesMore() {
             Amounts layers = Fill.reckon(
                     new TaperedJug(cm(8), cm(12), cm(15)), List.of(layer("rice-long", 5), layer("rice-long", 5)));
@@ -156,6 +162,25 @@ class FillTest {
                             .mass()
                             .inGrams())
                     .isCloseTo(5000, Offset.offset(1.0));
+        }
+
+        @Test
+        void theSureDepthNeedsNoFurtherPackAndAMillimetreMoreDoes() {
+            Material rice = CUPBOARD.get("rice-long");
+            Length sure = Fill.levelOf(TRAY, rice, KILOGRAM, 5).sureDepth();
+
+            assertThat(sure).isEqualTo(cm(2.6));
+            assertThat(packsFor(rice, sure)).isEqualTo(5);
+            assertThat(packsFor(rice, sure.plus(Length.ofMillimetres(1)))).isEqualTo(6);
+        }
+
+        private static long packsFor(Material material, Length depth) {
+            return Fill.reckon(TRAY, List.of(new Layer(material, depth, Optional.of(KILOGRAM))))
+                    .amounts()
+                    .get(0)
+                    .purchase()
+                    .orElseThrow()
+                    .packs();
         }
 
         @Test

@@ -97,7 +97,7 @@ class ChildController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         Optional<ChildDetails> details = read(viewer, child.roomId(), childId, typed, errors);
-        if (!typed.text("version").equals(Integer.toString(child.version()))) {
+        if (typed.version() != child.version()) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", child.version());
             details = Optional.empty();

@@ -134,8 +134,8 @@ class JournalController {
         for (JournalDraft.Entry entry : draft.entries()) {
             words.put(entry.id(), typed.optional("words-" + entry.id(), LONGEST_WORDS, errors));
         }
-        int version = Typed.number(typed.text("version")).map(Number::intValue).orElse(-1);
-        if (!errors.any() && !journals.word(viewer, draft.id(), version, greeting, atHome, words, typed.ids("photo"))) {
+        if (!errors.any()
+                && !journals.word(viewer, draft.id(), typed.version(), greeting, atHome, words, typed.ids("photo"))) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", draft.version());
         }

@@ -99,6 +99,11 @@ public final class Typed {
         }
     }
 
+    /** The version of the record that was opened; one that no record has where the form does not say. */
+    public int version() {
+        return number(text("version")).map(Number::intValue).orElse(-1);
+    }
+
     /** An id, where it is one. */
     public Optional<UUID> id(String name) {
         return id(text(name), name);

@@ -81,7 +81,8 @@ public class BenchService {
                 line.pieces().ifPresent(count -> pieces.add(new Pieces(material.name(), count)));
             }
         }
-        Length filled = layers.stream().map(Layer::depth).reduce(Length.ZERO, Length::plus);
+        List<Length> depths = layers.stream().map(Layer::depth).toList();
+        Length filled = Fill.together(depths);
         boolean fits = vessel.filter(found -> !filled.isMoreThan(found.depth())).isPresent();
 
         List<ChildView> attending = children.attending(settingId, roomId, on);
@@ -89,8 +90,7 @@ public class BenchService {
         List<ChildPresent> present = (someAttend ? attending : children.inRoom(settingId, roomId))
                 .stream().map(child -> child.present(on)).toList();
         return new BenchView(
-                vessel.map(found -> VesselDrawing.of(
-                        found, layers.stream().map(Layer::depth).toList())),
+                vessel.map(found -> VesselDrawing.of(found, depths)),
                 fits && !layers.isEmpty() ? Optional.of(Fill.reckon(vessel.get(), layers)) : Optional.empty(),
                 pieces,
                 packs.stream().flatMap(asked -> level(vessel, asked).stream()).toList(),

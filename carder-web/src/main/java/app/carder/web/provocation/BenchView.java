@@ -4,7 +4,6 @@ import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.VesselDrawing;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -48,12 +47,9 @@ public record BenchView(
      * @param level what they give
      */
     public record PackLevel(int row, String name, int packs, Fill.Level level) {
-        /** The depth as it is typed: centimetres, to the millimetre. */
+        /** The depth that the packs are sure to reach, as it is typed: in centimetres. */
         public String depthToType() {
-            return level.depth()
-                    .exactCentimetres()
-                    .setScale(1, RoundingMode.DOWN)
-                    .toPlainString();
+            return level.sureDepth().exactCentimetres().toPlainString();
         }
     }
 

@@ -3,6 +3,7 @@ package app.carder.web.provocation;
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
 import app.carder.core.measure.Length;
+import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
 import app.carder.web.material.MaterialView;
@@ -117,7 +118,7 @@ final class CardForm {
         List<String> chosen = typed.all("material");
         List<String> amounts = typed.all("amount");
         List<Line> lines = new ArrayList<>();
-        Length filled = Length.ZERO;
+        List<Length> depths = new ArrayList<>();
         for (int row = 0; row < Math.min(chosen.size(), MOST_LINES); row++) {
             String amount = row < amounts.size() ? amounts.get(row) : "";
             Optional<MaterialView> material = material(chosen.get(row));
@@ -133,8 +134,8 @@ final class CardForm {
                     : Typed.whole(field("amount", row), amount, 1, MOST_PIECES, errors)
                             .map(pieces -> Line.counted(material.get().id(), pieces));
             if (line.isPresent()) {
-                filled = filled.plus(line.get().depth().orElse(Length.ZERO));
-                checkDepth(vessel, line.get(), filled, row);
+                line.get().depth().ifPresent(depths::add);
+                checkDepth(vessel, line.get(), Fill.together(depths), row);
             }
             line.ifPresent(lines::add);
         }

@@ -121,8 +121,7 @@ class ProvocationController {
         if (details.isEmpty()) {
             return form(viewer, card.roomId(), card, typed, errors);
         }
-        int version = Typed.number(typed.text("version")).map(Number::intValue).orElse(-1);
-        Optional<CardView> theirs = provocations.rewrite(viewer, cardId, version, details.get());
+        Optional<CardView> theirs = provocations.rewrite(viewer, cardId, typed.version(), details.get());
         if (theirs.isPresent()) {
             typed.with("version", theirs.get().version());
             ModelAndView page = form(viewer, card.roomId(), theirs.get(), typed, errors);

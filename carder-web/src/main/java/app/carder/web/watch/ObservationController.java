@@ -161,10 +161,15 @@ class ObservationController {
         ObservationForm form = new ObservationForm(typed, errors, room.framework());
         String note = form.note(observation.photo().isPresent());
         Set<String> statements = form.statements();
-        int version = Typed.number(typed.text("version")).map(Number::intValue).orElse(-1);
         if (!errors.any()
                 && !observations.reword(
-                        viewer, observationId, version, note, form.involvement(), form.areas(statements), statements)) {
+                        viewer,
+                        observationId,
+                        typed.version(),
+                        note,
+                        form.involvement(),
+                        form.areas(statements),
+                        statements)) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", observation.version());
         }
