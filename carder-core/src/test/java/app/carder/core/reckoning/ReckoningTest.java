@@ -1,0 +1,36 @@
+package app.carder.core.reckoning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ReckoningTest {
+
+    private static final Source TABLE = Source.fromMemory("A handbook table");
+
+    @Test
+    void keepsInputsAndStepsInOrderAndEachSourceOnce() {
+        Reckoning reckoning = Reckoning.asking("How much?")
+                .given("Depth", "4 cm")
+                .from(TABLE)
+                .step("V = a x b", "2 x 3", "6")
+                .step("m = V x d", "6 x 2", "12")
+                .from(TABLE)
+                .close();
+
+        assertThat(reckoning.inputs()).extracting(Reckoning.Figure::name).containsExactly("Depth");
+        assertThat(reckoning.steps()).extracting(Reckoning.Step::result).containsExactly("6", "12");
+        assertThat(reckoning.sources()).isEqualTo(List.of(TABLE));
+    }
+
+    @Test
+    void saysHowFarASourceCanBeReliedOnAndNotTwice() {
+        assertThat(TABLE.forPeople())
+                .isEqualTo("A handbook table (from memory of the source, check before you rely on it)");
+        assertThat(Source.commonPractice("Common practice; measure your own").forPeople())
+                .isEqualTo("Common practice; measure your own");
+        assertThat(Source.derived("geometry").forPeople()).isEqualTo("geometry (follows by arithmetic)");
+        assertThat(Source.entered("pack").forPeople()).isEqualTo("pack (entered in your setting)");
+    }
+}
