@@ -3,4 +3,5 @@ import "./shortcuts.mjs";
 import "./once.mjs";
 import "./fill.mjs";
 import "./focus.mjs";
+import "./go.mjs";
 import "./watch-draft.mjs";

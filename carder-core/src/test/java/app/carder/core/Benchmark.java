@@ -3,7 +3,6 @@ package app.carder.core;
 import app.carder.core.journal.Candidate;
 import app.carder.core.journal.EntrySelection;
 import app.carder.core.material.Material;
-import app.carder.core.material.MaterialCatalogue;
 import app.carder.core.material.Solid;
 import app.carder.core.measure.Age;
 import app.carder.core.measure.Length;
@@ -61,13 +60,12 @@ final class Benchmark {
     }
 
     private static Map<String, Supplier<Object>> rows() {
-        MaterialCatalogue cupboard = MaterialCatalogue.starter();
         TaperedJug jug = new TaperedJug(Length.ofCentimetres(30), Length.ofCentimetres(50), Length.ofCentimetres(40));
         List<Layer> layers =
                 List.of("rice-long", "oats", "salt", "flour", "lentils", "sand-dry", "chickpeas", "water").stream()
-                        .map(code -> new Layer(cupboard.get(code), Length.ofCentimetres(4), Optional.empty()))
+                        .map(code -> new Layer(TestCupboard.get(code), Length.ofCentimetres(4), Optional.empty()))
                         .toList();
-        List<Material> all = List.copyOf(cupboard.byCode().values());
+        List<Material> all = TestCupboard.materials();
         List<ChildPresent> sixty = new ArrayList<>();
         for (int child = 0; child < 60; child++) {
             sixty.add(new ChildPresent(

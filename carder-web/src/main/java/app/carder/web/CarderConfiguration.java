@@ -1,7 +1,6 @@
 package app.carder.web;
 
 import app.carder.core.framework.FrameworkLibrary;
-import app.carder.core.material.MaterialCatalogue;
 import app.carder.core.safety.SafetyCheck;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -24,11 +23,6 @@ class CarderConfiguration {
     FrameworkLibrary frameworkLibrary(@Value("${carder.frameworks-folder:}") String folder) {
         FrameworkLibrary shipped = FrameworkLibrary.shipped();
         return folder.isBlank() ? shipped : shipped.withFolder(Path.of(folder));
-    }
-
-    @Bean
-    MaterialCatalogue materialCatalogue() {
-        return MaterialCatalogue.starter();
     }
 
     @Bean

@@ -38,6 +38,7 @@ class StatementCountTest extends WebTest {
 
         assertThat(rows("/children/" + child("Bram"), ".deck tbody tr")).isLessThanOrEqualTo(25);
         assertThat(rows("/rooms/" + room("Loft") + "/cards", ".deck tbody tr")).isLessThanOrEqualTo(25);
+        assertThat(rows("/materials", ".cupboard > li")).isEqualTo(25);
         assertThat(rows("/journals", ".pick li")).isLessThanOrEqualTo(25);
         assertThat(rows("/outbox", "article.message")).isLessThanOrEqualTo(25);
         assertThat(rows("/access-log", "tbody tr")).isEqualTo(25);
@@ -60,6 +61,15 @@ class StatementCountTest extends WebTest {
                 "/journals",
                 "/outbox",
                 "/materials",
+                "/kits",
+                "/reckoners/pouring",
+                "/rooms/" + room("Loft") + "/cards?by=week",
+                "/rooms/" + room("Loft") + "/cards?by=room",
+                "/rooms/" + room("Loft") + "/rules",
+                "/cards/" + card("Painted rice for mosaics") + "/ladder",
+                "/cards/" + card("Painted rice for mosaics") + "/preparation",
+                "/cards/" + card("Painted rice for mosaics") + "/reckonings",
+                "/cards/" + card("Painted rice for mosaics") + "/print",
                 "/rooms",
                 "/access-log")) {
             pages.put(path, "imelda");
@@ -89,10 +99,17 @@ class StatementCountTest extends WebTest {
         UnaryOperator<String> copies = table -> "from " + table + ", generate_series(1, " + MORE + ") n ";
         UUID bram = child("Bram");
         database.update(
-                "insert into provocation select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role,"
-                        + " areas, statements, senses, vessel_shape, vessel_first_um, vessel_second_um, vessel_depth_um,"
-                        + " changed_by, changed_at " + copies.apply("provocation") + "where id = ?",
+                "insert into provocation (id, setting_id, version, room_id, title, intention, adult_role, areas, statements, senses,"
+                        + " changed_by, changed_at, words, place, features, week_of)"
+                        + " select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role, areas, statements,"
+                        + " senses, changed_by, changed_at, words, place, features, week_of "
+                        + copies.apply("provocation") + "where id = ?",
                 card("The parcel chute"));
+        database.update(
+                "insert into material (id, setting_id, code, name, kind, description) select gen_random_uuid(), setting_id,"
+                        + " code || gen_random_uuid(), name || gen_random_uuid(), kind, description "
+                        + copies.apply("material") + "where id = ?",
+                material("wooden-cubes"));
         database.update(
                 "with added as (insert into observation select gen_random_uuid(), setting_id, 0, room_id, provocation_id,"
                         + " author_id, author_name, note, involvement, areas, statements, observed_at, received_at "

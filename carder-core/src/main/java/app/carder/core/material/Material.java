@@ -1,6 +1,7 @@
 package app.carder.core.material;
 
 import app.carder.core.measure.Density;
+import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Source;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +13,7 @@ import java.util.Set;
  * @param kind how it is measured out
  * @param density bulk density of a fill; absent for pieces
  * @param form outer form of one piece or grain; absent for liquids and powders
+ * @param opening the narrowest way through: a neck, the outlet of a funnel, how far tongs open, a gap to climb through
  * @param allergens what a child may react to
  * @param traits what the safety rules look at
  * @param source where density and sizes come from
@@ -21,6 +23,7 @@ public record Material(
         MaterialKind kind,
         Optional<Density> density,
         Optional<Solid> form,
+        Optional<Length> opening,
         Set<Allergen> allergens,
         Set<Trait> traits,
         Source source) {
@@ -28,11 +31,14 @@ public record Material(
     /**
      * Keeps its own copies.
      *
-     * @throws IllegalArgumentException if a fill has no density
+     * @throws IllegalArgumentException if it has no name, or a fill has no density
      */
     public Material {
         allergens = Set.copyOf(allergens);
         traits = Set.copyOf(traits);
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("Material must have a name, got a blank one.");
+        }
         if (kind.isPoured() && density.filter(found -> !found.isZero()).isEmpty()) {
             throw new IllegalArgumentException("Fill (%s) must have a density of more than 0 g/mL.".formatted(name));
         }

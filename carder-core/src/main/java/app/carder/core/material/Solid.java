@@ -12,6 +12,9 @@ public sealed interface Solid {
     /** The middle one of the three outer measures. */
     Length middle();
 
+    /** The shortest of the three outer measures. */
+    Length shortest();
+
     /**
      * How far the solid reaches from its middle along a direction, in millimetres: its support function.
      *
@@ -42,6 +45,11 @@ public sealed interface Solid {
 
         @Override
         public Length middle() {
+            return diameter;
+        }
+
+        @Override
+        public Length shortest() {
             return diameter;
         }
 
@@ -77,6 +85,11 @@ public sealed interface Solid {
         @Override
         public Length middle() {
             return Solid.sorted(length, width, thickness).get(1);
+        }
+
+        @Override
+        public Length shortest() {
+            return Solid.sorted(length, width, thickness).get(0);
         }
 
         @Override
@@ -116,6 +129,11 @@ public sealed interface Solid {
         }
 
         @Override
+        public Length shortest() {
+            return Solid.sorted(diameter, diameter, length).get(0);
+        }
+
+        @Override
         public double reach(double x, double y, double z) {
             return (Math.abs(x) * length.inMillimetres() + Math.hypot(y, z) * diameter.inMillimetres()) / 2;
         }
@@ -148,6 +166,11 @@ public sealed interface Solid {
         @Override
         public Length middle() {
             return Solid.sorted(length, width, thickness).get(1);
+        }
+
+        @Override
+        public Length shortest() {
+            return Solid.sorted(length, width, thickness).get(0);
         }
 
         @Override

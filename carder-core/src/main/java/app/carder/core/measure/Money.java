@@ -57,6 +57,26 @@ public record Money(long minorUnits, Currency currency) {
         return new Money(Math.multiplyExact(minorUnits, times), currency);
     }
 
+    /**
+     * One of so many equal shares, rounded up to the minor unit so that the shares are enough.
+     *
+     * @throws IllegalArgumentException if there are no shares
+     */
+    public Money sharedBy(long shares) {
+        if (shares < 1) {
+            throw new IllegalArgumentException("Shares must be 1 or more, got %d.".formatted(shares));
+        }
+        return new Money(-Math.floorDiv(-minorUnits, shares), currency);
+    }
+
+    /** A part of it, rounded half up to the minor unit: 250 g of a kilogram's price. */
+    public Money scaledBy(double part) {
+        if (!(part >= 0) || Double.isInfinite(part)) {
+            throw new IllegalArgumentException("Part must be 0 or more, got %s.".formatted(part));
+        }
+        return new Money(Math.round(minorUnits * part), currency);
+    }
+
     /** In the currency's main unit, without loss: {@code 2.15}. */
     public BigDecimal amount() {
         return BigDecimal.valueOf(minorUnits, currency.getDefaultFractionDigits());

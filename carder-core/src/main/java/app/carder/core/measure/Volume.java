@@ -30,6 +30,11 @@ public record Volume(long microlitres) implements Quantity<Volume> {
         return new Volume(UNITS.toBase(millilitres, "mL"));
     }
 
+    /** {@code ofMicrolitres(250_000)} is a quarter of a litre. */
+    public static Volume ofMicrolitres(long microlitres) {
+        return new Volume(microlitres);
+    }
+
     /** {@code ofCubicMillimetres(9.6e6)} is 9.6 litres; rounded half up to the microlitre. */
     public static Volume ofCubicMillimetres(double cubicMillimetres) {
         return new Volume(UNITS.toBase(cubicMillimetres, "uL"));

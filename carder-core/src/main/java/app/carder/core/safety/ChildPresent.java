@@ -44,4 +44,12 @@ public record ChildPresent(String name, Age age, Mouthing mouthing, Set<Allergen
     public boolean isUnderThree() {
         return age.isUnderMonths(36);
     }
+
+    /** For people: the name with the age that decides. */
+    String forPeople() {
+        String months = age.inMonths() + " months";
+        return mouthing == Mouthing.SEEN
+                ? "%s (%s, mouths things)".formatted(name, months)
+                : "%s (%s)".formatted(name, months);
+    }
 }

@@ -8,10 +8,10 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 
@@ -19,31 +19,14 @@ import org.apache.commons.csv.CSVParser;
  * Checks what is put out against the children who will be there. It informs a risk assessment; it never says that
  * something is safe.
  *
- * <p>Level, words and source of each rule are a table; when it speaks is a {@link Condition}.
+ * <p>Rules are a table; the geometry that they call on is a {@link Gauge}.
  */
 public final class SafetyCheck {
 
     private final List<Rule> rules;
 
     private SafetyCheck(List<Rule> rules) {
-        this.rules = rules;
-    }
-
-    private record Rule(
-            Condition condition, Level level, String title, String caution, Source source, String jurisdiction) {
-
-        Finding finding(Material material, Condition.Hit hit) {
-            return new Finding(
-                    condition.name(),
-                    level,
-                    title,
-                    material.name(),
-                    hit.children(),
-                    hit.reason(),
-                    caution,
-                    source,
-                    jurisdiction);
-        }
+        this.rules = List.copyOf(rules);
     }
 
     /** The rules that ship with the application. */
@@ -59,10 +42,13 @@ public final class SafetyCheck {
                         StandardCharsets.UTF_8);
                 CSVParser rows = format.parse(reader)) {
             return new SafetyCheck(rows.stream()
-                    .map(row -> new Rule(
-                            Condition.valueOf(row.get("code")),
+                    .map(row -> Rule.of(
+                            row.get("code"),
                             Level.valueOf(row.get("level")),
                             row.get("title"),
+                            row.get("when"),
+                            row.get("who"),
+                            row.get("reason"),
                             row.get("caution"),
                             new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
                             row.get("jurisdiction")))
@@ -72,23 +58,33 @@ public final class SafetyCheck {
         }
     }
 
+    /** These rules and a room's own. */
+    public SafetyCheck with(List<Rule> local) {
+        return new SafetyCheck(Stream.concat(rules.stream(), local.stream()).toList());
+    }
+
+    /** The rules, in the order in which they are looked at. */
+    public List<Rule> rules() {
+        return rules;
+    }
+
     /**
-     * All findings, the gravest first.
+     * All findings, the gravest first; of one level, in the order of what is put out.
      *
-     * @param materials what is put out
+     * @param setup what is put out, and what is done with it
      * @param children who will be there; where it is empty, only what holds for everyone speaks
      */
+    public List<Finding> check(Setup setup, List<ChildPresent> children) {
+        List<String> order =
+                setup.items().stream().map(item -> item.material().name()).toList();
+        return rules.stream()
+                .flatMap(rule -> rule.findings(setup, children).stream())
+                .sorted(Comparator.comparing(Finding::level).thenComparing(finding -> order.indexOf(finding.subject())))
+                .toList();
+    }
+
+    /** As {@link #check(Setup, List)}, of materials alone. */
     public List<Finding> check(List<Material> materials, List<ChildPresent> children) {
-        List<Finding> findings = new ArrayList<>();
-        for (Material material : materials) {
-            for (Rule rule : rules) {
-                rule.condition()
-                        .meets(material, children)
-                        .map(hit -> rule.finding(material, hit))
-                        .ifPresent(findings::add);
-            }
-        }
-        findings.sort(Comparator.comparing(Finding::level));
-        return findings;
+        return check(Setup.of(materials), children);
     }
 }

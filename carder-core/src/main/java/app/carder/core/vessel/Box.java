@@ -3,6 +3,7 @@ package app.carder.core.vessel;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * A tray or box with upright sides: {@code V = l w h}.
@@ -21,6 +22,11 @@ public record Box(Length length, Length width, Length depth) implements Vessel {
     @Override
     public VesselShape shape() {
         return VesselShape.BOX;
+    }
+
+    @Override
+    public Optional<Length> secondMeasure() {
+        return Optional.of(width);
     }
 
     @Override

@@ -228,7 +228,7 @@ public final class Fill {
                 notebook.from(GEOMETRY).from(material.source()).close());
     }
 
-    private static Purchase purchase(Mass mass, Pack pack) {
+    static Purchase purchase(Mass mass, Pack pack) {
         long packs = -Math.floorDiv(-mass.milligrams(), pack.content().milligrams());
         return new Purchase(
                 packs,

@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import java.util.stream.Stream;
 
 /** What every vessel refuses, and the formulas of those with upright sides. Square and cubic measures in millimetres. */
 final class Limits {
@@ -19,22 +20,85 @@ final class Limits {
 
     /** Cubic millimetres to a depth, after checking it. */
     static Volume volume(Vessel vessel, Length depth, double cubicMillimetres) {
+        requireWithin(vessel, depth);
+        return Volume.ofCubicMillimetres(cubicMillimetres);
+    }
+
+    /** Refuses a depth above the rim. */
+    static void requireWithin(Vessel vessel, Length depth) {
         if (depth.isMoreThan(vessel.depth())) {
             throw new IllegalArgumentException(
                     "Depth must not be more than the vessel's %s, got %s. Maybe a deeper vessel?"
                             .formatted(vessel.depth(), depth));
         }
-        return Volume.ofCubicMillimetres(cubicMillimetres);
     }
 
     /** A depth from a formula, after checking that the volume goes in. */
     static Length depth(Vessel vessel, Volume volume, double millimetres) {
+        requireRoom(vessel, volume);
+        return Length.ofMillimetres(Math.min(millimetres, vessel.depth().inMillimetres()));
+    }
+
+    /** Refuses a volume that does not go in. */
+    static void requireRoom(Vessel vessel, Volume volume) {
         if (volume.isMoreThan(vessel.capacity())) {
             throw new IllegalArgumentException(
                     "Volume must not be more than the vessel holds (%s), got %s. Maybe a larger vessel?"
                             .formatted(vessel.capacity(), volume));
         }
-        return Length.ofMillimetres(Math.min(millimetres, vessel.depth().inMillimetres()));
+    }
+
+    /** Whether the inner vessel is sure to stand on the floor of the outer one. */
+    static boolean standsInside(Vessel outer, Vessel inner) {
+        if (outer instanceof Box around && inner instanceof Box within) {
+            return longer(within).compareTo(longer(around)) < 0
+                    && shorter(within).compareTo(shorter(around)) < 0;
+        }
+        Length height = outer.depth().isMoreThan(inner.depth()) ? inner.depth() : outer.depth();
+        return Stream.of(Length.ZERO, height).allMatch(at -> around(inner, at) < within(outer, at));
+    }
+
+    /** Across the smallest circle around the section at a depth, in millimetres. */
+    private static double around(Vessel vessel, Length depth) {
+        double width = vessel.widthAt(depth).inMillimetres();
+        if (vessel instanceof Box box) {
+            return Math.hypot(width, box.width().inMillimetres());
+        }
+        return width / Math.cos(Math.PI / vessel.shape().sides());
+    }
+
+    /** Across the largest circle inside the section at a depth, in millimetres. */
+    private static double within(Vessel vessel, Length depth) {
+        double width = vessel.widthAt(depth).inMillimetres();
+        return vessel instanceof Box box ? Math.min(width, box.width().inMillimetres()) : width;
+    }
+
+    /** How long the place is that the vessel stands on. */
+    static Length footprintLength(Vessel vessel) {
+        if (vessel instanceof Between between) {
+            return footprintLength(between.outer());
+        }
+        return vessel instanceof Box box ? longer(box) : widest(vessel);
+    }
+
+    /** How wide the place is that the vessel stands on. */
+    static Length footprintWidth(Vessel vessel) {
+        if (vessel instanceof Between between) {
+            return footprintWidth(between.outer());
+        }
+        return vessel instanceof Box box ? shorter(box) : widest(vessel);
+    }
+
+    private static Length widest(Vessel vessel) {
+        return vessel.widthAt(Length.ZERO).orMore(vessel.widthAt(vessel.depth()));
+    }
+
+    private static Length longer(Box box) {
+        return box.length().orMore(box.width());
+    }
+
+    private static Length shorter(Box box) {
+        return box.length().isMoreThan(box.width()) ? box.width() : box.length();
     }
 
     /** Upright sides: {@code V = floor x depth}. */

@@ -3,6 +3,7 @@ package app.carder.core.vessel;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * A jug, cup or bucket whose sides lean: a frustum, {@code V = pi h (r^2 + r q + q^2) / 3} with the radius r at the
@@ -26,6 +27,11 @@ public record TaperedJug(Length baseDiameter, Length rimDiameter, Length depth) 
     @Override
     public VesselShape shape() {
         return VesselShape.TAPERED_JUG;
+    }
+
+    @Override
+    public Optional<Length> secondMeasure() {
+        return Optional.of(rimDiameter);
     }
 
     @Override

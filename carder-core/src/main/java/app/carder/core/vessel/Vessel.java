@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import java.util.Optional;
 
 /**
  * What holds a fill, by its inside measures. Depths are taken from the inside of the floor.
@@ -9,10 +10,21 @@ import app.carder.core.measure.Volume;
  * <p>For every vessel {@link #volumeTo} and {@link #depthFor} are inverse to each other within the rounding of the
  * quantities.
  */
-public sealed interface Vessel permits Box, OctagonalTray, RoundTub, TaperedJug {
+public sealed interface Vessel
+        permits Between, Bowl, Box, HexagonalTray, OctagonalTray, RoundTub, StatedVolume, TaperedJug {
 
     /** Which shape it is. */
     VesselShape shape();
+
+    /** The first of the measures that its shape is made from; across where it is made by volume. */
+    default Length firstMeasure() {
+        return widthAt(Length.ZERO);
+    }
+
+    /** The second of them, where the shape has one. */
+    default Optional<Length> secondMeasure() {
+        return Optional.empty();
+    }
 
     /** Inside depth, to the rim. */
     Length depth();

@@ -15,16 +15,25 @@ import java.util.stream.Collectors;
  * @param plan outline from above
  * @param section outline in section, open at the top
  * @param layers fills in section, from the floor up
+ * @param inner a vessel that stands inside, from above and in section; empty where there is none
  * @param scaleBar a bar of a round length
  */
 public record VesselDrawing(
-        double width, double height, Outline plan, Outline section, List<Outline> layers, ScaleBar scaleBar) {
+        double width,
+        double height,
+        Outline plan,
+        Outline section,
+        List<Outline> layers,
+        List<Outline> inner,
+        ScaleBar scaleBar) {
 
     private static final double MARGIN = 0.06;
+    private static final int CURVE_STEPS = 24;
 
     /** Keeps its own copy. */
     public VesselDrawing {
         layers = List.copyOf(layers);
+        inner = List.copyOf(inner);
     }
 
     /**
@@ -77,7 +86,10 @@ public record VesselDrawing(
         List<Point> plan = plan(vessel);
         double across = widest(vessel);
         double planHeight = plan.stream().mapToDouble(Point::y).max().orElseThrow();
-        double deep = vessel.depth().inMillimetres();
+        Vessel walls = vessel instanceof Between between ? between.outer() : vessel;
+        double deep = Math.max(
+                walls.depth().inMillimetres(),
+                vessel instanceof Between between ? between.inner().depth().inMillimetres() : 0);
         double margin = Math.max(across, planHeight + deep) * MARGIN;
         double sectionTop = 2 * margin + planHeight;
         double middle = margin + across / 2;
@@ -97,19 +109,27 @@ public record VesselDrawing(
                 across + 2 * margin,
                 bottom + margin,
                 shifted(plan, margin, margin),
-                slice(vessel, Length.ZERO, vessel.depth(), middle, sectionTop + deep),
+                slice(walls, Length.ZERO, walls.depth(), middle, sectionTop + deep),
                 layers,
+                vessel instanceof Between between
+                        ? inside(between.inner(), middle, margin + planHeight / 2, sectionTop + deep)
+                        : List.of(),
                 new ScaleBar(margin, bottom, barLength(across)));
     }
 
     private static Outline slice(Vessel vessel, Length from, Length to, double middle, double floor) {
-        double narrow = vessel.widthAt(from).inMillimetres() / 2;
-        double wide = vessel.widthAt(to).inMillimetres() / 2;
-        return new Outline(List.of(
-                new Point(middle - wide, floor - to.inMillimetres()),
-                new Point(middle - narrow, floor - from.inMillimetres()),
-                new Point(middle + narrow, floor - from.inMillimetres()),
-                new Point(middle + wide, floor - to.inMillimetres())));
+        int steps = vessel instanceof Bowl ? CURVE_STEPS : 1;
+        List<Point> left = new ArrayList<>();
+        List<Point> right = new ArrayList<>();
+        for (int step = 0; step <= steps; step++) {
+            long at = to.micrometres() - (to.micrometres() - from.micrometres()) * step / steps;
+            Length depth = Length.ofMicrometres(at);
+            double half = vessel.widthAt(depth).inMillimetres() / 2;
+            left.add(new Point(middle - half, floor - depth.inMillimetres()));
+            right.add(0, new Point(middle + half, floor - depth.inMillimetres()));
+        }
+        left.addAll(right);
+        return new Outline(left);
     }
 
     private static List<Point> plan(Vessel vessel) {
@@ -118,26 +138,26 @@ public record VesselDrawing(
             double width = box.width().inMillimetres();
             return List.of(new Point(0, 0), new Point(across, 0), new Point(across, width), new Point(0, width));
         }
-        if (vessel instanceof OctagonalTray tray) {
-            double corner = (across - tray.side().inMillimetres()) / 2;
-            double far = across - corner;
-            return List.of(
-                    new Point(corner, 0),
-                    new Point(far, 0),
-                    new Point(across, corner),
-                    new Point(across, far),
-                    new Point(far, across),
-                    new Point(corner, across),
-                    new Point(0, far),
-                    new Point(0, corner));
+        if (vessel instanceof Between between) {
+            return plan(between.outer());
         }
-        int sides = 72;
-        List<Point> circle = new ArrayList<>(sides);
+        int sides = vessel.shape().sides();
+        double corner = across / 2 / Math.cos(Math.PI / sides);
+        List<Point> corners = new ArrayList<>(sides);
         for (int side = 0; side < sides; side++) {
-            double angle = 2 * Math.PI * side / sides;
-            circle.add(new Point(across / 2 * (1 + Math.cos(angle)), across / 2 * (1 + Math.sin(angle))));
+            double angle = Math.PI * (2 * side + 1) / sides;
+            corners.add(new Point(across / 2 + corner * Math.cos(angle), corner * Math.sin(angle)));
         }
-        return circle;
+        double top = corners.stream().mapToDouble(Point::y).min().orElseThrow();
+        return shifted(corners, 0, -top).points();
+    }
+
+    private static List<Outline> inside(Vessel inner, double middle, double planMiddle, double floor) {
+        List<Point> above = plan(inner);
+        double height = above.stream().mapToDouble(Point::y).max().orElseThrow();
+        return List.of(
+                shifted(above, middle - widest(inner) / 2, planMiddle - height / 2),
+                slice(inner, Length.ZERO, inner.depth(), middle, floor));
     }
 
     private static double widest(Vessel vessel) {

@@ -10,8 +10,31 @@ public enum VesselShape {
     ROUND_TUB,
     /** Width across flats, depth. */
     OCTAGONAL_TRAY,
+    /** Width across flats, depth. */
+    HEXAGONAL_TRAY,
     /** Diameter at the base, diameter at the rim, depth. */
-    TAPERED_JUG;
+    TAPERED_JUG,
+    /** Diameter at the rim, depth in the middle. */
+    BOWL,
+    /** What it holds, depth. */
+    STATED_VOLUME;
+
+    private static final int SIDES_OF_A_CIRCLE = 72;
+
+    /** Sides of its section: that of a drawn circle where it is round. */
+    int sides() {
+        return switch (this) {
+            case BOX -> 4;
+            case OCTAGONAL_TRAY -> 8;
+            case HEXAGONAL_TRAY -> 6;
+            case ROUND_TUB, TAPERED_JUG, BOWL, STATED_VOLUME -> SIDES_OF_A_CIRCLE;
+        };
+    }
+
+    /** Whether it is made from what it holds, not from a measure across. */
+    public boolean isByVolume() {
+        return this == STATED_VOLUME;
+    }
 
     /** Whether it has a second measure across. */
     public boolean hasSecondMeasure() {
@@ -19,19 +42,23 @@ public enum VesselShape {
     }
 
     /**
-     * A vessel of this shape.
+     * A vessel of this shape, by its measures.
      *
-     * @param first length, diameter, width across flats or base diameter
+     * @param first length, diameter, width across flats, base diameter, or rim diameter of a bowl
      * @param second width or rim diameter; not looked at where the shape has no second measure
      * @param depth inside depth
-     * @throws IllegalArgumentException if a measure is zero
+     * @throws IllegalArgumentException if a measure is zero, or the shape is made by volume
      */
     public Vessel of(Length first, Length second, Length depth) {
         return switch (this) {
             case BOX -> new Box(first, second, depth);
             case ROUND_TUB -> new RoundTub(first, depth);
             case OCTAGONAL_TRAY -> new OctagonalTray(first, depth);
+            case HEXAGONAL_TRAY -> new HexagonalTray(first, depth);
             case TAPERED_JUG -> new TaperedJug(first, second, depth);
+            case BOWL -> new Bowl(first, depth);
+            case STATED_VOLUME ->
+                throw new IllegalArgumentException("Vessel must be made from what it holds, got measures across.");
         };
     }
 }

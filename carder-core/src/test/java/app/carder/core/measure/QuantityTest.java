@@ -80,4 +80,18 @@ class QuantityTest {
                 .hasMessageContaining("Maybe");
         assertThatThrownBy(() -> kind.parse().apply("5 furlongs")).hasMessageContaining("must be in one of");
     }
+
+    @ParameterizedTest
+    @MethodSource("kinds")
+    <Q extends Quantity<Q>> void scalesAndCompares(Kind<Q> kind) {
+        assertThat(kind.of(250).scaledBy(1.5)).isEqualTo(kind.of(375));
+        assertThat(kind.of(3).scaledBy(0.5)).isEqualTo(kind.of(2));
+        assertThat(kind.of(300).dividedBy(kind.of(200))).isEqualTo(1.5);
+        assertThat(kind.of(3).orMore(kind.of(5))).isEqualTo(kind.of(5));
+        assertThat(kind.of(3).lessOrNothing(kind.of(5))).isEqualTo(kind.zero());
+        assertThatThrownBy(() -> kind.of(3).scaledBy(-1)).hasMessageContaining("Factor must be 0 or more");
+        assertThatThrownBy(() -> kind.of(3).scaledBy(Double.NaN)).hasMessageContaining("Factor must be 0 or more");
+        assertThatThrownBy(() -> kind.of(Long.MAX_VALUE / 4).scaledBy(100)).hasMessageContaining("must be smaller");
+        assertThatThrownBy(() -> kind.of(3).dividedBy(kind.zero())).hasMessageContaining("more than nothing");
+    }
 }

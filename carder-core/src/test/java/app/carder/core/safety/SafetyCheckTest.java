@@ -1,26 +1,42 @@
 package app.carder.core.safety;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.carder.core.TestCupboard;
 import app.carder.core.material.Allergen;
-import app.carder.core.material.MaterialCatalogue;
+import app.carder.core.material.Material;
+import app.carder.core.material.MaterialKind;
+import app.carder.core.material.Solid;
+import app.carder.core.material.Trait;
 import app.carder.core.measure.Age;
+import app.carder.core.measure.Length;
+import app.carder.core.reckoning.Source;
 import app.carder.core.safety.ChildPresent.Mouthing;
+import app.carder.core.safety.Setup.Item;
+import app.carder.core.vessel.Bowl;
+import app.carder.core.vessel.Vessel;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
+import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.Arguments;
-import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SafetyCheckTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
-    private static final MaterialCatalogue CUPBOARD = MaterialCatalogue.starter();
     private static final SafetyCheck CHECK = SafetyCheck.withShippedRules();
+    private static final String FIRINGS = "/app/carder/core/safety/firings.csv";
 
     private static final ChildPresent BABY = child("Anouk", 14, Mouthing.NOT_SEEN);
     private static final ChildPresent TWO = child("Bram", 30, Mouthing.NOT_SEEN);
@@ -28,49 +44,39 @@ class SafetyCheckTest {
     private static final ChildPresent FOUR_MOUTHING = child("Dara", 50, Mouthing.SEEN);
     private static final ChildPresent FOUR_GLUTEN = new ChildPresent(
             "Eskil", Age.between(TODAY.minusMonths(50), TODAY), Mouthing.NOT_SEEN, Set.of(Allergen.GLUTEN_CEREALS));
-
-    static Stream<Arguments> firings() {
-        return Stream.of(
-                Arguments.of("WATER_BEADS", "water-beads", List.of(FOUR), "rice-long", List.of(FOUR)),
-                Arguments.of("LOOSE_MAGNET", "magnets-loose", List.of(FOUR), "wooden-beads", List.of(FOUR)),
-                Arguments.of("BALLOON_UNDER_THREE", "balloons", List.of(TWO), "balloons", List.of(FOUR)),
-                Arguments.of("BALLOON", "balloons", List.of(FOUR), "balloons", List.of(TWO)),
-                Arguments.of("SMALL_PART", "wooden-beads", List.of(TWO), "small-parcels", List.of(TWO)),
-                Arguments.of("SMALL_PART", "kidney-beans", List.of(FOUR_MOUTHING), "kidney-beans", List.of(FOUR)),
-                Arguments.of("SMALL_PART_OLDER", "wooden-beads", List.of(FOUR), "wooden-beads", List.of(TWO)),
-                Arguments.of("SMALL_BALL", "balls-42", List.of(TWO), "wooden-balls-50", List.of(TWO)),
-                Arguments.of("ALLERGEN", "oats", List.of(FOUR_GLUTEN), "rice-long", List.of(FOUR_GLUTEN)),
-                Arguments.of("RAW_PULSE", "kidney-beans", List.of(TWO), "lentils", List.of(TWO)),
-                Arguments.of("RAW_PULSE_OLDER", "black-beans", List.of(FOUR), "black-beans", List.of(TWO)),
-                Arguments.of("SALT", "salt", List.of(BABY), "salt", List.of(TWO)),
-                Arguments.of("RAW_FLOUR", "flour", List.of(FOUR_MOUTHING), "flour", List.of(FOUR)),
-                Arguments.of("PLASTIC_FILM", "bubble-wrap", List.of(TWO), "bubble-wrap", List.of(FOUR)),
-                Arguments.of("WATER", "water", List.of(FOUR), "sand-dry", List.of(FOUR)),
-                Arguments.of("SWELLS", "chickpeas", List.of(FOUR), "rice-long", List.of(FOUR)),
-                Arguments.of("CORD", "parcel-string", List.of(FOUR), "envelopes", List.of(FOUR)),
-                Arguments.of("ICE", "crushed-ice", List.of(FOUR), "water", List.of(FOUR)),
-                Arguments.of("SOIL", "sand-dry", List.of(FOUR), "rice-long", List.of(FOUR)),
-                Arguments.of("DUST", "flour", List.of(FOUR), "rice-long", List.of(FOUR)),
-                Arguments.of("STAINS", "wooden-stamps", List.of(FOUR), "envelopes", List.of(FOUR)));
-    }
+    private static final Map<Character, ChildPresent> CHILDREN = Map.of(
+            'B', BABY,
+            'I', child("Farida", 10, Mouthing.NOT_SEEN),
+            'O', child("Goran", 20, Mouthing.NOT_SEEN),
+            'T', TWO,
+            'F', FOUR,
+            'M', FOUR_MOUTHING,
+            'G', FOUR_GLUTEN,
+            'S', child("Hana", 86, Mouthing.NOT_SEEN),
+            'E', child("Idris", 110, Mouthing.NOT_SEEN));
 
     @ParameterizedTest(name = "{0} speaks of {1}")
-    @MethodSource("firings")
+    @CsvFileSource(resources = FIRINGS, useHeadersInDisplayName = false, numLinesToSkip = 1)
     void speaksWhereItShouldAndIsSilentWhereItShouldNot(
-            String rule, String fires, List<ChildPresent> there, String silent, List<ChildPresent> elsewhere) {
+            String rule, String fires, String there, String silent, String elsewhere) {
         assertThat(codes(fires, there)).contains(rule);
         assertThat(codes(silent, elsewhere)).doesNotContain(rule);
     }
 
     @Test
-    void hasATestForEveryRule() {
-        assertThat(firings().map(arguments -> arguments.get()[0]))
-                .containsAll(Stream.of(Condition.values()).map(Enum::name).toList());
+    void hasAtLeastSixtyRulesAndAFiringForEachOfThem() throws IOException {
+        Set<String> tested = new java.util.HashSet<>();
+        Files.readAllLines(Path.of("src/test/resources" + FIRINGS)).stream()
+                .filter(line -> !line.startsWith("#"))
+                .forEach(line -> tested.add(line.substring(0, line.indexOf(','))));
+
+        assertThat(CHECK.rules()).hasSizeGreaterThanOrEqualTo(60).doesNotHaveDuplicates();
+        assertThat(tested).containsAll(CHECK.rules().stream().map(Rule::code).toList());
     }
 
     @Test
     void namesTheChildrenWithTheAgeThatDecided() {
-        Finding finding = CHECK.check(List.of(CUPBOARD.get("wooden-beads")), List.of(FOUR, TWO, FOUR_MOUTHING))
+        Finding finding = CHECK.check(List.of(TestCupboard.get("wooden-beads")), List.of(FOUR, TWO, FOUR_MOUTHING))
                 .get(0);
 
         assertThat(finding.level()).isEqualTo(Level.STOP_FOR);
@@ -79,9 +85,18 @@ class SafetyCheckTest {
     }
 
     @Test
+    void namesTheAllergenThatConcernsTheChildAndNoOther() {
+        Material mix = made("mix", Set.of(Allergen.GLUTEN_CEREALS, Allergen.SESAME), Set.of());
+
+        assertThat(CHECK.check(List.of(mix), List.of(FOUR_GLUTEN)).get(0).reason())
+                .isEqualTo("it holds cereals with gluten");
+    }
+
+    @Test
     void putsTheGravestFirst() {
         List<Finding> findings = CHECK.check(
-                List.of(CUPBOARD.get("flour"), CUPBOARD.get("water"), CUPBOARD.get("water-beads")), List.of(BABY));
+                List.of(TestCupboard.get("flour"), TestCupboard.get("water"), TestCupboard.get("water-beads")),
+                List.of(BABY));
 
         assertThat(findings).extracting(Finding::level).isSorted();
         assertThat(findings.get(0).level()).isEqualTo(Level.NEVER);
@@ -89,20 +104,172 @@ class SafetyCheckTest {
 
     @Test
     void givesEveryFindingAReasonACautionAndASource() {
-        List<Finding> findings = CHECK.check(
-                new ArrayList<>(CUPBOARD.byCode().values()), List.of(BABY, TWO, FOUR, FOUR_MOUTHING, FOUR_GLUTEN));
+        Setup everything = new Setup(
+                TestCupboard.byCode().values().stream()
+                        .map(stocked -> new Item(stocked.material(), stocked.vessel()))
+                        .toList(),
+                EnumSet.allOf(Feature.class),
+                "pink for girls");
 
-        assertThat(findings).hasSizeGreaterThan(20).allSatisfy(finding -> {
-            assertThat(finding.reason()).isNotBlank();
+        List<Finding> findings = CHECK.check(everything, List.copyOf(CHILDREN.values()));
+
+        assertThat(findings).hasSizeGreaterThan(200).allSatisfy(finding -> {
+            assertThat(finding.reason()).isNotBlank().doesNotContain("{");
             assertThat(finding.caution()).isNotBlank();
             assertThat(finding.source().name()).isNotBlank();
         });
     }
 
-    private static List<String> codes(String material, List<ChildPresent> children) {
-        return CHECK.check(List.of(CUPBOARD.get(material)), children).stream()
+    @Test
+    void theOldestDoNotOutweighTheYoungest() {
+        List<ChildPresent> manyOlder = new ArrayList<>(java.util.Collections.nCopies(40, FOUR));
+        assertThat(CHECK.check(List.of(TestCupboard.get("marbles")), manyOlder))
+                .noneMatch(f -> f.level() == Level.STOP_FOR);
+        manyOlder.add(TWO);
+
+        assertThat(CHECK.check(List.of(TestCupboard.get("marbles")), manyOlder))
+                .anyMatch(f -> f.level() == Level.STOP_FOR);
+    }
+
+    @Nested
+    class OfARoom {
+        @Test
+        void rulesOfItsOwnSpeakBesideTheShippedOnes() {
+            Rule ours = Rule.of(
+                    "LOCAL",
+                    Level.STAY_WITH,
+                    "Our lentils",
+                    "material lentils",
+                    "under 48",
+                    "we agreed so",
+                    "Count them back.",
+                    Source.entered("the room"),
+                    "");
+
+            List<Finding> findings =
+                    CHECK.with(List.of(ours)).check(List.of(TestCupboard.get("lentils")), List.of(TWO, FOUR));
+
+            assertThat(findings)
+                    .filteredOn(finding -> finding.code().equals("LOCAL"))
+                    .singleElement()
+                    .satisfies(finding -> assertThat(finding.children()).containsExactly("Bram (30 months)"));
+            assertThat(findings).extracting(Finding::code).contains("SWELLS");
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"weight 3", "trait ROPE", "shape CUBE", "longer far", "feature FLYING"})
+        void refusesATermThatItDoesNotKnow(String when) {
+            assertThatThrownBy(() -> Rule.of("X", Level.KNOW, "x", when, "anyone", "", "", Source.entered("x"), ""))
+                    .isInstanceOf(IllegalArgumentException.class);
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"everyone", "under three", "older 3", ""})
+        void refusesChildrenThatItDoesNotKnow(String who) {
+            assertThatThrownBy(() -> Rule.of("X", Level.KNOW, "x", "anything", who, "", "", Source.entered("x"), ""))
+                    .isInstanceOf(IllegalArgumentException.class);
+        }
+    }
+
+    @Nested
+    class OfWordsThatSortPeople {
+        @ParameterizedTest
+        @ValueSource(
+                strings = {
+                    "Sort the clothes by gender",
+                    "Cars for boys",
+                    "women's jobs and men's jobs",
+                    "Mummy cooks the dinner",
+                    "a Mother's Day card",
+                    "boys and girls race each other",
+                    "Dress up as a postman"
+                })
+        void offersAKinderWay(String words) {
+            List<Finding> findings = CHECK.check(new Setup(List.of(), Set.of(), words), List.of(FOUR));
+
+            assertThat(findings).singleElement().satisfies(finding -> {
+                assertThat(finding.code()).isEqualTo("STEREOTYPE");
+                assertThat(finding.caution())
+                        .isNotBlank()
+                        .isNotEqualTo("Sort by what each child likes, wears or does.");
+            });
+        }
+
+        @ParameterizedTest
+        @ValueSource(
+                strings = {
+                    "Sort the post by street",
+                    "Parcels for everyone",
+                    "The postal worker rings",
+                    "boysenberry jam"
+                })
+        void isSilentOtherwise(String words) {
+            assertThat(CHECK.check(new Setup(List.of(), Set.of(), words), List.of(FOUR)))
+                    .isEmpty();
+        }
+    }
+
+    private static List<String> codes(String what, String who) {
+        List<Item> items = new ArrayList<>();
+        Set<Feature> features = EnumSet.noneOf(Feature.class);
+        String words = "";
+        String trait = "";
+        Optional<Solid> form = Optional.empty();
+        Optional<Length> opening = Optional.empty();
+        for (String part : what.split(" ")) {
+            String[] bits = part.split(":");
+            switch (bits[0]) {
+                case "t" -> trait = bits[1];
+                case "r" -> form = Optional.of(new Solid.Rod(mm(bits[1]), mm(bits[2])));
+                case "b" -> form = Optional.of(new Solid.Block(mm(bits[1]), mm(bits[2]), mm(bits[3])));
+                case "o" -> opening = Optional.of(mm(bits[1]));
+                case "f" -> features.add(Feature.valueOf(bits[1]));
+                case "s" -> words = bits[1].replace('_', ' ');
+                case "jar-half" -> items.add(new Item(TestCupboard.get("jar-plastic"), Optional.of(halfEgg())));
+                default ->
+                    items.add(new Item(
+                            TestCupboard.get(part), TestCupboard.stocked(part).vessel()));
+            }
+        }
+        if (!trait.isEmpty()) {
+            items.add(new Item(
+                    new Material(
+                            "made up",
+                            MaterialKind.PIECES,
+                            Optional.empty(),
+                            form,
+                            opening,
+                            Set.of(),
+                            Set.of(Trait.valueOf(trait)),
+                            Source.entered("test")),
+                    Optional.empty()));
+        }
+        List<ChildPresent> children =
+                who.chars().mapToObj(letter -> CHILDREN.get((char) letter)).toList();
+        return CHECK.check(new Setup(items, features, words), children).stream()
                 .map(Finding::code)
                 .toList();
+    }
+
+    /** 80 mm across, 35 mm deep: 110 mL. */
+    private static Vessel halfEgg() {
+        return new Bowl(Length.ofMillimetres(80), Length.ofMillimetres(35));
+    }
+
+    private static Material made(String name, Set<Allergen> allergens, Set<Trait> traits) {
+        return new Material(
+                name,
+                MaterialKind.PIECES,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                allergens,
+                traits,
+                Source.entered("test"));
+    }
+
+    private static Length mm(String millimetres) {
+        return Length.ofMillimetres(Double.parseDouble(millimetres));
     }
 
     private static ChildPresent child(String name, int months, Mouthing mouthing) {

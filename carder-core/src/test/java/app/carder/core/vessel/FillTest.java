@@ -4,8 +4,8 @@ import static app.carder.core.vessel.VesselTest.cm;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.carder.core.TestCupboard;
 import app.carder.core.material.Material;
-import app.carder.core.material.MaterialCatalogue;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
@@ -26,7 +26,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FillTest {
 
-    private static final MaterialCatalogue CUPBOARD = MaterialCatalogue.starter();
     private static final Vessel TRAY = new Box(cm(60), cm(40), cm(12));
     private static final Pack KILOGRAM = new Pack(Mass.ofGrams(1000), Money.ofMinor(215, Currency.getInstance("GBP")));
 
@@ -57,7 +56,7 @@ class FillTest {
 
     @Test
     void buysWholePacksAndTellsWhatIsLeftOver() {
-        Amount rice = Fill.reckon(TRAY, List.of(new Layer(CUPBOARD.get("rice-long"), cm(4), Optional.of(KILOGRAM))))
+        Amount rice = Fill.reckon(TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(KILOGRAM))))
                 .amounts()
                 .get(0);
 
@@ -84,7 +83,7 @@ class FillTest {
         Pack exact = new Pack(needed, KILOGRAM.price());
 
         Fill.Purchase bought = Fill.reckon(
-                        TRAY, List.of(new Layer(CUPBOARD.get("rice-long"), cm(4), Optional.of(exact))))
+                        TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(exact))))
                 .amounts()
                 .get(0)
                 .purchase()
@@ -100,12 +99,11 @@ class FillTest {
         void splittingALayerKeepsVolumeAndMass() {
             Random seeded = new Random(7);
             for (int round = 0; round < 100; round++) {
-                Vessel vessel = VesselTest.SHAPES
-                        .get(round % 4)
-                        .of(
-                                Length.ofMillimetres(100 + seeded.nextInt(500)),
-                                Length.ofMillimetres(100 + seeded.nextInt(500)),
-                                Length.ofMillimetres(200));
+                Vessel vessel = VesselTest.vessel(
+                        VesselTest.SHAPES.get(round % VesselTest.SHAPES.size()),
+                        Length.ofMillimetres(100 + seeded.nextInt(500)),
+                        Length.ofMillimetres(100 + seeded.nextInt(500)),
+                        Length.ofMillimetres(200));
                 double first = 1 + seeded.nextInt(9);
                 double second = 1 + seeded.nextInt(9);
 
@@ -152,7 +150,7 @@ class FillTest {
     class TheOtherWayRound {
         @Test
         void fiveBagsLieAsDeepAsTheirVolumeSays() {
-            Material rice = CUPBOARD.get("rice-long");
+            Material rice = TestCupboard.get("rice-long");
 
             Level level = Fill.levelOf(TRAY, rice, KILOGRAM, 5);
 
@@ -166,7 +164,7 @@ class FillTest {
 
         @Test
         void theSureDepthNeedsNoFurtherPackAndAMillimetreMoreDoes() {
-            Material rice = CUPBOARD.get("rice-long");
+            Material rice = TestCupboard.get("rice-long");
             Length sure = Fill.levelOf(TRAY, rice, KILOGRAM, 5).sureDepth();
 
             assertThat(sure).isEqualTo(cm(2.6));
@@ -185,7 +183,7 @@ class FillTest {
 
         @Test
         void tellsWhatDoesNotGoIn() {
-            Level level = Fill.levelOf(new RoundTub(cm(8), cm(12)), CUPBOARD.get("rice-long"), KILOGRAM, 1);
+            Level level = Fill.levelOf(new RoundTub(cm(8), cm(12)), TestCupboard.get("rice-long"), KILOGRAM, 1);
 
             assertThat(level.depth()).isEqualTo(cm(12));
             assertThat(level.over().inGrams()).isCloseTo(1000 - 603.186 * 0.78195, Offset.offset(0.1));
@@ -193,13 +191,13 @@ class FillTest {
 
         @Test
         void refusesNoPacksAndEmptyPacks() {
-            assertThatThrownBy(() -> Fill.levelOf(TRAY, CUPBOARD.get("rice-long"), KILOGRAM, 0))
+            assertThatThrownBy(() -> Fill.levelOf(TRAY, TestCupboard.get("rice-long"), KILOGRAM, 0))
                     .hasMessageContaining("Packs must be 1 or more");
             assertThatThrownBy(() -> new Pack(Mass.ZERO, KILOGRAM.price())).hasMessageContaining("more than 0 g");
         }
     }
 
     private static Layer layer(String code, double centimetres) {
-        return new Layer(CUPBOARD.get(code), cm(centimetres), Optional.empty());
+        return new Layer(TestCupboard.get(code), cm(centimetres), Optional.empty());
     }
 }

@@ -16,7 +16,8 @@ class VesselDrawingTest {
     @ParameterizedTest
     @EnumSource(VesselShape.class)
     void drawsEveryShapeInsideItsSheet(VesselShape shape) {
-        VesselDrawing drawing = VesselDrawing.of(shape.of(cm(30), cm(20), cm(12)), List.of(cm(4), cm(2)));
+        VesselDrawing drawing =
+                VesselDrawing.of(VesselTest.vessel(shape, cm(30), cm(20), cm(12)), List.of(cm(4), cm(2)));
 
         assertThat(drawing.layers()).hasSize(2);
         for (Outline outline :
@@ -52,6 +53,17 @@ class VesselDrawingTest {
             Point to = corners.get((i + 1) % 8);
             assertThat(Math.hypot(to.x() - from.x(), to.y() - from.y())).isCloseTo(372.79, Offset.offset(0.1));
         }
+    }
+
+    @Test
+    void drawsTheVesselThatStandsInside() {
+        VesselDrawing drawing = VesselDrawing.of(
+                new Between(new Box(cm(60), cm(40), cm(10)), new RoundTub(cm(15), cm(20))), List.of(cm(4)));
+
+        assertThat(drawing.inner()).hasSize(2);
+        assertThat(span(drawing.inner().get(0), Point::x)).isCloseTo(150, Offset.offset(0.2));
+        assertThat(span(drawing.inner().get(1), Point::y)).isCloseTo(200, Offset.offset(0.001));
+        assertThat(drawing.inner().get(1).points()).allMatch(point -> point.y() >= 0);
     }
 
     @Test

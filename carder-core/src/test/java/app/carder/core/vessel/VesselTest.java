@@ -50,6 +50,30 @@ class VesselTest {
                     .isCloseTo(centimetres, Offset.offset(0.0001));
         }
 
+        /** Cap of a sphere: a 12, h 8 gives R 13 and 2077.640 mL; a 1000 mL cap of R 13 is 5.325163 cm deep (bisection, python3). */
+        @Test
+        void takesABowlForTheCapOfASphere() {
+            Bowl bowl = new Bowl(cm(24), cm(8));
+
+            assertThat(bowl.capacity().inMillilitres()).isCloseTo(2077.640, Offset.offset(0.001));
+            assertThat(bowl.depthFor(Volume.ofMillilitres(1000)).inCentimetres())
+                    .isCloseTo(5.325163, Offset.offset(0.0001));
+            assertThat(bowl.widthAt(cm(8))).isEqualTo(cm(24));
+        }
+
+        /** Hexagon of 60 cm across flats: 3117.69 cm2, 4 cm deep 12.471 L. */
+        @Test
+        void knowsTheHexagonAndTheStatedVolume() {
+            assertThat(new HexagonalTray(cm(60), cm(10)).volumeTo(cm(4)).inMillilitres())
+                    .isCloseTo(12_471, Offset.offset(0.5));
+            assertThat(new StatedVolume(Volume.ofMillilitres(500), cm(20))
+                            .volumeTo(cm(5))
+                            .inMillilitres())
+                    .isCloseTo(125, Offset.offset(0.001));
+            assertThatThrownBy(() -> VesselShape.STATED_VOLUME.of(cm(1), cm(1), cm(1)))
+                    .hasMessageContaining("what it holds");
+        }
+
         @Test
         void treatsAStraightJugAsACylinder() {
             TaperedJug straight = new TaperedJug(cm(10), cm(10), DEEP);
@@ -61,12 +85,16 @@ class VesselTest {
 
     static Stream<Vessel> vesselsOfEveryShape() {
         Random seeded = new Random(20);
-        return Stream.generate(() -> SHAPES.get(seeded.nextInt(SHAPES.size()))
-                        .of(
-                                Length.ofMillimetres(20 + seeded.nextInt(900)),
-                                Length.ofMillimetres(20 + seeded.nextInt(900)),
-                                Length.ofMillimetres(10 + seeded.nextInt(400))))
-                .limit(200);
+        return Stream.generate(() -> vessel(
+                        SHAPES.get(seeded.nextInt(SHAPES.size())),
+                        Length.ofMillimetres(20 + seeded.nextInt(900)),
+                        Length.ofMillimetres(20 + seeded.nextInt(900)),
+                        Length.ofMillimetres(10 + seeded.nextInt(400))))
+                .limit(300);
+    }
+
+    static Vessel vessel(VesselShape shape, Length first, Length second, Length depth) {
+        return shape.isByVolume() ? new StatedVolume(Volume.ofMillilitres(700), depth) : shape.of(first, second, depth);
     }
 
     @Test
@@ -108,6 +136,45 @@ class VesselTest {
     void refusesMeasuresOfZero() {
         assertThatThrownBy(() -> VesselShape.ROUND_TUB.of(Length.ZERO, Length.ZERO, DEEP))
                 .hasMessageContaining("more than 0 cm");
+    }
+
+    @Nested
+    class OneInsideAnother {
+        private final Vessel tray = new Box(cm(60), cm(40), cm(10));
+
+        @Test
+        void onlyTheSpaceBetweenIsFilled() {
+            Between space = new Between(tray, new Box(cm(20), cm(10), cm(6)));
+
+            assertThat(space.volumeTo(cm(4)).inMillilitres()).isCloseTo(9600 - 800, Offset.offset(0.01));
+            assertThat(space.depth()).isEqualTo(cm(6));
+            assertThat(space.depthFor(Volume.ofMillilitres(8800)).inCentimetres())
+                    .isCloseTo(4, Offset.offset(0.001));
+        }
+
+        @Test
+        void endsAtTheLowerRim() {
+            Between space = new Between(tray, new RoundTub(cm(15), cm(30)));
+
+            assertThat(space.depth()).isEqualTo(cm(10));
+            assertThatThrownBy(() -> space.volumeTo(cm(11))).hasMessageContaining("Depth must not be more");
+        }
+
+        @Test
+        void refusesAnInnerVesselThatDoesNotStandInside() {
+            assertThatThrownBy(() -> new Between(tray, new Box(cm(60), cm(10), cm(5))))
+                    .hasMessageContaining("stand inside");
+            assertThatThrownBy(() -> new Between(new RoundTub(cm(20), cm(10)), new Box(cm(15), cm(15), cm(5))))
+                    .hasMessageContaining("stand inside");
+            assertThatThrownBy(() -> new Between(new Bowl(cm(30), cm(10)), new RoundTub(cm(5), cm(5))))
+                    .hasMessageContaining("stand inside");
+        }
+
+        @Test
+        void depthAndVolumeAreInverseThereToo() {
+            assertInverse(new Between(new TaperedJug(cm(20), cm(30), cm(25)), new TaperedJug(cm(8), cm(10), cm(15))));
+            assertInverse(new Between(new OctagonalTray(cm(60), cm(10)), new RoundTub(cm(20), cm(9))));
+        }
     }
 
     static Length cm(double centimetres) {

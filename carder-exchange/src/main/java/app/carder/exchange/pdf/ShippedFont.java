@@ -20,6 +20,7 @@ enum ShippedFont {
     LITERATA_BOLD("Literata", 700, FontStyle.NORMAL, "Literata_700Bold.ttf"),
     ATKINSON("Atkinson", 400, FontStyle.NORMAL, "AtkinsonHyperlegibleNext_400Regular.ttf"),
     ATKINSON_BOLD("Atkinson", 700, FontStyle.NORMAL, "AtkinsonHyperlegibleNext_700Bold.ttf"),
+    ANDIKA("Andika", 400, FontStyle.NORMAL, "Andika_400Regular.ttf"),
     NOTO_SANS("Noto Sans", 400, FontStyle.NORMAL, "NotoSans_400Regular.ttf"),
     NOTO_SANS_ARABIC("Noto Sans Arabic", 400, FontStyle.NORMAL, "NotoSansArabic_400Regular.ttf"),
     NOTO_SANS_HEBREW("Noto Sans Hebrew", 400, FontStyle.NORMAL, "NotoSansHebrew_400Regular.ttf"),

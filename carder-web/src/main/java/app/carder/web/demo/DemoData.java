@@ -1,10 +1,8 @@
 package app.carder.web.demo;
 
+import app.carder.core.ladder.Rung;
 import app.carder.core.material.Allergen;
-import app.carder.core.measure.Length;
-import app.carder.core.measure.Mass;
-import app.carder.core.measure.Money;
-import app.carder.core.vessel.Fill.Pack;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.core.watch.Involvement;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.DayStrip.Session;
@@ -16,17 +14,14 @@ import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.children.PegMark;
 import app.carder.web.children.PhotoUse;
-import app.carder.web.demo.DemoCards.DemoCard;
 import app.carder.web.family.FamilyService;
 import app.carder.web.journal.JournalDraft;
 import app.carder.web.journal.JournalService;
-import app.carder.web.material.MaterialService;
 import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.BenchService;
-import app.carder.web.provocation.CardDetails;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
@@ -40,12 +35,10 @@ import app.carder.web.setting.SettingView;
 import app.carder.web.watch.ObservationDetails;
 import app.carder.web.watch.ObservationDetails.InPhoto;
 import app.carder.web.watch.ObservationService;
-import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Currency;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -99,7 +92,7 @@ public class DemoData {
     private final RoomService rooms;
     private final AccountService accounts;
     private final ChildService children;
-    private final MaterialService materials;
+    private final DemoBench workbench;
     private final ProvocationService provocations;
     private final BenchService bench;
     private final SetOutService setOuts;
@@ -115,7 +108,7 @@ public class DemoData {
             RoomService rooms,
             AccountService accounts,
             ChildService children,
-            MaterialService materials,
+            DemoBench workbench,
             ProvocationService provocations,
             BenchService bench,
             SetOutService setOuts,
@@ -129,7 +122,7 @@ public class DemoData {
         this.rooms = rooms;
         this.accounts = accounts;
         this.children = children;
-        this.materials = materials;
+        this.workbench = workbench;
         this.provocations = provocations;
         this.bench = bench;
         this.setOuts = setOuts;
@@ -153,15 +146,26 @@ public class DemoData {
 
     private void make() {
         SettingView quillmere = settings.create("Quillmere Nursery", ZONE, GBP);
-        stock(quillmere.id());
+        workbench.stock(quillmere.id());
+        workbench.kits(quillmere.id());
         Random seeded = new Random(SEED);
-        RoomView burrow =
-                room(quillmere.id(), "Burrow", "sme", List.of("Rug", "Low tray", "Crawl space", "Garden door"));
-        RoomView nook = room(quillmere.id(), "Nook", "sme", List.of("Tray table", "Floor", "Role play", "Garden"));
+        RoomView burrow = room(
+                quillmere.id(),
+                "Burrow",
+                "sme",
+                PracticeStyle.HOME_MIXED_AGE,
+                List.of("Rug", "Low tray", "Crawl space", "Garden door"));
+        RoomView nook = room(
+                quillmere.id(),
+                "Nook",
+                "sme",
+                PracticeStyle.THEMED_CENTRES,
+                List.of("Tray table", "Floor", "Role play", "Garden"));
         RoomView loft = room(
                 quillmere.id(),
                 "Loft",
                 "eyfs",
+                PracticeStyle.FREE_FLOW,
                 List.of("Weighing desk", "Post office", "Tray table", "Writing", "Garden"));
         staff(quillmere.id(), "Imelda Farrow", Role.MANAGER, loft.id());
         Viewer tobias = staff(quillmere.id(), "Tobias Renn", Role.ROOM_LEAD, loft.id());
@@ -193,9 +197,9 @@ public class DemoData {
         byName.putAll(enrol(quillmere.id(), loft, inLoft, 37, 58, List.of(tobias, hamish), seeded));
 
         Map<String, UUID> cards = new HashMap<>();
-        cards.putAll(cards(tobias, loft, DemoCards.LOFT));
-        cards.putAll(cards(precious, nook, DemoCards.NOOK));
-        cards.putAll(cards(marguerite, burrow, DemoCards.BURROW));
+        cards.putAll(workbench.cards(tobias, loft));
+        cards.putAll(workbench.cards(precious, nook));
+        cards.putAll(workbench.cards(marguerite, burrow));
         setOut(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
         setOut(tobias, loft, cards, "Ice parcels that melt", "Tray table", hamish);
         setOut(tobias, loft, cards, "String, knots and labels", "Post office", hamish);
@@ -213,8 +217,10 @@ public class DemoData {
 
     private void second(Random seeded) {
         SettingView harbour = settings.create("Harbour Steps Nursery", ZONE, GBP);
-        stock(harbour.id());
-        RoomView pier = room(harbour.id(), "Pier", "sme", List.of("Tray table", "Floor"));
+        workbench.stock(harbour.id());
+        workbench.kits(harbour.id());
+        RoomView pier =
+                room(harbour.id(), "Pier", "sme", PracticeStyle.PREPARED_ENVIRONMENT, List.of("Tray table", "Floor"));
         Viewer teodor = staff(harbour.id(), "Teodor Wolski", Role.MANAGER, pier.id());
         Viewer bronagh = staff(harbour.id(), "Bronagh Keane", Role.PRACTITIONER, pier.id());
         Map<String, ChildView> byName = enrol(
@@ -225,7 +231,7 @@ public class DemoData {
                 50,
                 List.of(bronagh),
                 seeded);
-        Map<String, UUID> cards = cards(teodor, pier, DemoCards.PIER);
+        Map<String, UUID> cards = workbench.cards(teodor, pier);
         setOut(teodor, pier, cards, "Letters in oats", "Tray table", bronagh);
         for (DemoNotes.Note note : DemoNotes.PIER) {
             keep(bronagh, pier, note, byName, cards);
@@ -233,16 +239,8 @@ public class DemoData {
         tellOne(teodor, Required.from(byName, "Ines"), "Ines's mother", true);
     }
 
-    private void stock(SettingId setting) {
-        materials.stock(setting);
-        DemoCards.PACKS.forEach((code, pack) -> materials.buyIn(
-                setting,
-                materials.byCode(setting, code).id(),
-                Optional.of(new Pack(Mass.ofGrams(pack.grams()), Money.of(new BigDecimal(pack.price()), GBP)))));
-    }
-
-    private RoomView room(SettingId setting, String name, String framework, List<String> zones) {
-        return rooms.create(setting, name, framework, zones, DAY);
+    private RoomView room(SettingId setting, String name, String framework, PracticeStyle style, List<String> zones) {
+        return rooms.create(setting, name, framework, style, zones, DAY);
     }
 
     private Viewer staff(SettingId setting, String name, Role role, UUID room) {
@@ -304,43 +302,6 @@ public class DemoData {
         return given;
     }
 
-    private Map<String, UUID> cards(Viewer lead, RoomView room, List<DemoCard> cards) {
-        Map<String, UUID> written = new LinkedHashMap<>();
-        for (DemoCard card : cards) {
-            UUID id = Ids.next();
-            Set<String> areas = new HashSet<>();
-            card.statements().forEach(code -> room.framework().areaOf(code).ifPresent(area -> areas.add(area.code())));
-            provocations.write(
-                    lead,
-                    id,
-                    room.id(),
-                    new CardDetails(
-                            card.title(),
-                            card.intention(),
-                            card.adultRole(),
-                            areas,
-                            Set.copyOf(card.statements()),
-                            card.senses(),
-                            card.vessel(),
-                            lines(lead, card)));
-            written.put(card.title(), id);
-        }
-        return written;
-    }
-
-    private List<CardDetails.Line> lines(Viewer lead, DemoCard card) {
-        List<CardDetails.Line> lines = new ArrayList<>();
-        card.poured()
-                .forEach((code, centimetres) ->
-                        lines.add(CardDetails.Line.poured(material(lead, code), Length.ofCentimetres(centimetres))));
-        card.pieces().forEach((code, count) -> lines.add(CardDetails.Line.counted(material(lead, code), count)));
-        return lines;
-    }
-
-    private UUID material(Viewer lead, String code) {
-        return materials.byCode(lead.settingId(), code).id();
-    }
-
     private void setOut(Viewer lead, RoomView room, Map<String, UUID> cards, String title, String zone, Viewer adult) {
         LocalDate today = settings.today(lead.settingId());
         CardView card = provocations.get(lead.settingId(), Required.from(cards, title));
@@ -357,7 +318,9 @@ public class DemoData {
                         null,
                         today,
                         adult.personId(),
-                        "Small group of two, adult beside them throughout."));
+                        "Small group of two, adult beside them throughout.",
+                        Rung.AS_IS,
+                        null));
     }
 
     private void keep(

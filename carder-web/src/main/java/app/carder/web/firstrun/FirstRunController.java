@@ -1,6 +1,7 @@
 package app.carder.web.firstrun;
 
 import app.carder.core.framework.FrameworkLibrary;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -95,7 +96,12 @@ class FirstRunController {
             SettingView setting = settings.create(
                     settingName, ZoneId.of(typed.text("timeZone")), Currency.getInstance(typed.text("currency")));
             RoomView room = rooms.create(
-                    setting.id(), roomName, framework, ZoneNames.parse(typed.text("zones")), UsualDay.SESSIONS);
+                    setting.id(),
+                    roomName,
+                    framework,
+                    PracticeStyle.FREE_FLOW,
+                    ZoneNames.parse(typed.text("zones")),
+                    UsualDay.SESSIONS);
             accounts.create(setting.id(), username, managerName, typed.raw("password"), Role.MANAGER, room.id());
             materials.stock(setting.id());
         });

@@ -1,6 +1,7 @@
 package app.carder.web.material;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,9 +12,13 @@ interface CupboardItemRepository extends Repository<CupboardItem, UUID> {
 
     void save(CupboardItem item);
 
-    List<CupboardItem> findBySettingIdOrderByName(SettingId settingId, Limit limit);
+    List<CupboardItem> findBySettingIdAndRetiredFalseOrderByName(SettingId settingId, Limit limit);
+
+    List<CupboardItem> findBySettingIdAndIdIn(SettingId settingId, Collection<UUID> ids);
 
     Optional<CupboardItem> findByIdAndSettingId(UUID id, SettingId settingId);
 
     Optional<CupboardItem> findBySettingIdAndCode(SettingId settingId, String code);
+
+    List<CupboardItem> findBySettingId(SettingId settingId, Limit limit);
 }

@@ -1,18 +1,24 @@
 package app.carder.web.material;
 
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.Stocked.Amount;
+import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
-import app.carder.core.measure.Money;
-import app.carder.core.vessel.Fill.Pack;
+import app.carder.core.vessel.VesselShape;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
-import app.carder.web.setting.SettingService;
+import app.carder.web.setting.Ids;
 import java.math.BigDecimal;
-import java.util.Currency;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -20,67 +26,181 @@ import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
-/** The cupboard's page: what there is, and how each material is bought. */
+/** The cupboard's pages: looking something up, writing it down, counting what is left. */
 @Controller
 @AllowedTo(Audience.STAFF)
 class MaterialController {
 
     private final MaterialService materials;
-    private final SettingService settings;
 
-    MaterialController(MaterialService materials, SettingService settings) {
+    MaterialController(MaterialService materials) {
         this.materials = materials;
-        this.settings = settings;
     }
 
+    /** The list; with a script, its rows follow the search as it is typed. */
     @GetMapping("/materials")
-    ModelAndView list(@AuthenticationPrincipal Viewer viewer) {
-        return page(viewer, "", Typed.nothing(), new FormErrors());
+    ModelAndView list(
+            @AuthenticationPrincipal Viewer viewer,
+            @RequestParam(name = "q", defaultValue = "") String query,
+            @RequestParam(name = "kind", defaultValue = "") String kind,
+            @RequestParam(name = "page", defaultValue = "0") int number,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        ModelAndView page = list(viewer, query, kind, number, "", Typed.nothing(), new FormErrors());
+        if (requestType.equals("partial")) {
+            page.setViewName("material/materials :: rows");
+        }
+        return page;
     }
 
-    @PostMapping("/materials/{materialId}/pack")
-    ModelAndView buyIn(
+    @GetMapping("/materials/new")
+    ModelAndView blank(@AuthenticationPrincipal Viewer viewer) {
+        return form(null, Typed.nothing().with("id", Ids.next()), new FormErrors());
+    }
+
+    @PostMapping("/materials")
+    ModelAndView add(@AuthenticationPrincipal Viewer viewer, @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        UUID id = typed.id("id").orElseThrow(NotFound::new);
+        Optional<Stocked> stocked = read(viewer, typed, errors, Optional.empty(), "own-" + id);
+        if (stocked.isEmpty()) {
+            return form(null, typed, errors);
+        }
+        materials.add(viewer.settingId(), id, stocked.get());
+        return new ModelAndView("redirect:/materials/" + id + "?saved");
+    }
+
+    @GetMapping("/materials/{materialId}")
+    ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("materialId") UUID materialId) {
+        MaterialView material = materials.get(viewer.settingId(), materialId);
+        return form(material, MaterialForm.of(material), new FormErrors());
+    }
+
+    @PostMapping("/materials/{materialId}")
+    ModelAndView rewrite(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("materialId") UUID materialId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        MaterialView material = materials.get(viewer.settingId(), materialId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<Stocked> stocked = read(viewer, typed, errors, Optional.of(materialId), material.code());
+        if (stocked.isEmpty()) {
+            return form(material, typed, errors);
+        }
+        if (!materials.rewrite(viewer.settingId(), materialId, typed.version(), stocked.get())) {
+            errors.add("name", "material.changed");
+            typed.with("version", material.version());
+            ModelAndView page = form(material, typed, errors);
+            page.setStatus(HttpStatus.CONFLICT);
+            return page;
+        }
+        return new ModelAndView("redirect:/materials/" + materialId + "?saved");
+    }
+
+    /** How much is left, straight from the list. */
+    @PostMapping("/materials/{materialId}/stock")
+    ModelAndView count(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("materialId") UUID materialId,
             @RequestParam MultiValueMap<String, String> parameters) {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        Optional<Pack> pack = read(typed, settings.get(viewer.settingId()).currency(), errors);
-        if (errors.any()) {
-            return page(viewer, materialId.toString(), typed, errors);
+        MaterialView material = materials.get(viewer.settingId(), materialId);
+        Optional<Amount> stock = stock(typed.text("stock"), material);
+        if (stock.isEmpty()) {
+            errors.add("stock-" + materialId, "material.stock", typed.text("stock"));
+            return list(viewer, material.name(), "", 0, materialId.toString(), typed, errors);
         }
-        materials.buyIn(viewer.settingId(), materialId, pack);
-        return new ModelAndView("redirect:/materials#m-" + materialId);
+        materials.count(viewer.settingId(), materialId, stock.get());
+        return new ModelAndView("redirect:" + back(typed) + "#m-" + materialId);
     }
 
-    /** Both blank: not bought in packs. */
-    private static Optional<Pack> read(Typed typed, Currency currency, FormErrors errors) {
-        String grams = typed.text("grams");
-        String price = typed.text("price");
-        if (grams.isEmpty() && price.isEmpty()) {
+    @PostMapping("/materials/{materialId}/retire")
+    String retire(@AuthenticationPrincipal Viewer viewer, @PathVariable("materialId") UUID materialId) {
+        materials.retire(viewer.settingId(), materialId);
+        return "redirect:/materials";
+    }
+
+    @PostMapping("/materials/starter")
+    String starter(@AuthenticationPrincipal Viewer viewer) {
+        return "redirect:/materials?added="
+                + materials.stock(viewer.settingId()).added();
+    }
+
+    private static String back(Typed typed) {
+        String query = typed.text("q");
+        return query.isEmpty()
+                ? "/materials"
+                : "/materials?q=" + java.net.URLEncoder.encode(query, java.nio.charset.StandardCharsets.UTF_8);
+    }
+
+    /** Grams for what is poured, a number for everything else; blank where nobody knows. */
+    private static Optional<Amount> stock(String text, MaterialView material) {
+        if (text.isEmpty()) {
+            return Optional.of(Amount.UNKNOWN);
+        }
+        Optional<BigDecimal> number = Typed.number(text)
+                .filter(found -> found.signum() >= 0 && found.compareTo(BigDecimal.valueOf(1_000_000)) <= 0);
+        if (material.isPoured()) {
+            return number.map(grams -> Amount.of(Mass.ofGrams(grams)));
+        }
+        return number.filter(found -> found.stripTrailingZeros().scale() <= 0)
+                .map(count -> Amount.of(count.intValueExact()));
+    }
+
+    private Optional<Stocked> read(Viewer viewer, Typed typed, FormErrors errors, Optional<UUID> id, String code) {
+        Optional<Stocked> stocked = MaterialForm.read(typed, errors, code, materials.currency(viewer.settingId()));
+        if (materials.isTaken(viewer.settingId(), typed.text("name"), id)) {
+            errors.add("name", "material.name.taken", typed.text("name"));
             return Optional.empty();
         }
-        Optional<BigDecimal> content = Typed.number(grams)
-                .filter(number -> number.signum() > 0 && number.compareTo(BigDecimal.valueOf(100_000)) <= 0);
-        Optional<BigDecimal> cost = Typed.number(price)
-                .filter(number -> number.signum() >= 0 && number.compareTo(BigDecimal.valueOf(10_000)) <= 0);
-        if (content.isEmpty()) {
-            errors.add("grams", "material.grams", grams);
-        }
-        if (cost.isEmpty()) {
-            errors.add("price", "material.price", price);
-        }
-        return content.flatMap(mass -> cost.map(amount -> new Pack(Mass.ofGrams(mass), Money.of(amount, currency))));
+        return stocked;
     }
 
-    private ModelAndView page(Viewer viewer, String openMaterial, Typed typed, FormErrors errors) {
+    private ModelAndView list(
+            Viewer viewer, String query, String kind, int number, String openMaterial, Typed typed, FormErrors errors) {
+        String wanted = query.strip().toLowerCase(Locale.ROOT);
+        List<MaterialView> found = materials.cupboard(viewer.settingId()).stream()
+                .filter(material ->
+                        kind.isEmpty() || material.material().kind().name().equals(kind))
+                .filter(material -> matches(material, wanted))
+                .toList();
         ModelAndView page = new ModelAndView("material/materials");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
-        page.addObject("materials", materials.cupboard(viewer.settingId()));
+        page.addObject("materials", Paging.of(found, number));
+        page.addObject("total", found.size());
+        page.addObject("query", query.strip());
+        page.addObject("kind", kind);
+        page.addObject("kinds", MaterialKind.values());
         page.addObject("openMaterial", openMaterial);
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
+    }
+
+    private static boolean matches(MaterialView material, String wanted) {
+        return wanted.isEmpty()
+                || material.name().toLowerCase(Locale.ROOT).contains(wanted)
+                || material.stocked().keptIn().toLowerCase(Locale.ROOT).contains(wanted)
+                || material.material().traits().stream()
+                        .anyMatch(trait -> trait.words().contains(wanted))
+                || material.material().allergens().stream()
+                        .anyMatch(allergen -> allergen.words().contains(wanted));
+    }
+
+    private static ModelAndView form(@Nullable MaterialView material, Typed typed, FormErrors errors) {
+        ModelAndView page = new ModelAndView("material/material");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("material", material);
+        page.addObject("kinds", MaterialKind.values());
+        page.addObject("shapes", VesselShape.values());
+        page.addObject("traits", MaterialForm.traits());
+        page.addObject("allergens", MaterialForm.allergens());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

@@ -1,14 +1,23 @@
 package app.carder.web.material;
 
-import app.carder.core.material.MaterialCatalogue;
-import app.carder.core.vessel.Fill.Pack;
+import app.carder.core.cupboard.CupboardTable;
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import java.util.Collection;
 import java.util.Currency;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,53 +26,173 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class MaterialService {
 
-    private static final Limit CUPBOARD = Limit.of(300);
+    /** Things that one cupboard may hold. */
+    static final int MOST = 3000;
+
+    private static final Limit CUPBOARD = Limit.of(MOST);
+    private static final int MOST_KEPT = 20_000;
 
     private final CupboardItemRepository items;
-    private final MaterialCatalogue catalogue;
     private final SettingService settings;
+    /** What a record says does not change without its version. */
+    private final Map<UUID, MaterialView> read = new ConcurrentHashMap<>();
 
-    MaterialService(CupboardItemRepository items, MaterialCatalogue catalogue, SettingService settings) {
+    MaterialService(CupboardItemRepository items, SettingService settings) {
         this.items = items;
-        this.catalogue = catalogue;
         this.settings = settings;
     }
 
-    /** Puts the starter cupboard into a new setting. */
+    /**
+     * What became of things that were put in.
+     *
+     * @param added that were not there before
+     * @param changed that were
+     */
+    public record Stocking(int added, int changed) {}
+
+    /** Puts in what the starter cupboard has and this one lacks. What is there stays as it is. */
     @Transactional
-    public void stock(SettingId settingId) {
-        catalogue.byCode().forEach((code, material) -> items.save(new CupboardItem(settingId, code, material.name())));
+    public Stocking stock(SettingId settingId) {
+        Map<String, CupboardItem> there = byCode(settingId);
+        int added = 0;
+        for (Stocked stocked : CupboardTable.starter(currency(settingId)).values()) {
+            if (!there.containsKey(stocked.code()) && !isNamed(there.values(), stocked.name())) {
+                items.save(new CupboardItem(Ids.next(), settingId, stocked));
+                added++;
+            }
+        }
+        return new Stocking(added, 0);
+    }
+
+    /** Puts in a whole table: what has a known code is written anew, everything else is added. */
+    @Transactional
+    public Stocking putIn(SettingId settingId, List<Stocked> table) {
+        Map<String, CupboardItem> there = byCode(settingId);
+        int added = 0;
+        for (Stocked stocked : table) {
+            CupboardItem known = there.get(stocked.code());
+            if (known == null) {
+                items.save(new CupboardItem(Ids.next(), settingId, stocked));
+                added++;
+            } else {
+                known.describe(stocked);
+            }
+        }
+        return new Stocking(added, table.size() - added);
     }
 
     /** The whole cupboard by name. */
     @Transactional(readOnly = true)
     public List<MaterialView> cupboard(SettingId settingId) {
-        Currency currency = settings.get(settingId).currency();
-        return items.findBySettingIdOrderByName(settingId, CUPBOARD).stream()
+        Currency currency = currency(settingId);
+        return items.findBySettingIdAndRetiredFalseOrderByName(settingId, CUPBOARD).stream()
                 .map(item -> view(item, currency))
                 .toList();
     }
 
+    /** Some things by id, those taken out of the cupboard included. */
+    @Transactional(readOnly = true)
+    public Map<UUID, MaterialView> byId(SettingId settingId, Collection<UUID> ids) {
+        Currency currency = currency(settingId);
+        return items.findBySettingIdAndIdIn(settingId, ids).stream()
+                .map(item -> view(item, currency))
+                .collect(Collectors.toMap(MaterialView::id, Function.identity()));
+    }
+
     /**
-     * One material, by the code of the starter cupboard.
+     * One thing.
+     *
+     * @throws NotFound if the cupboard has none
+     */
+    @Transactional(readOnly = true)
+    public MaterialView get(SettingId settingId, UUID materialId) {
+        return view(find(settingId, materialId), currency(settingId));
+    }
+
+    /**
+     * One thing, by its code.
      *
      * @throws NotFound if the cupboard has none
      */
     @Transactional(readOnly = true)
     public MaterialView byCode(SettingId settingId, String code) {
-        return view(
-                items.findBySettingIdAndCode(settingId, code).orElseThrow(NotFound::new),
-                settings.get(settingId).currency());
+        return view(items.findBySettingIdAndCode(settingId, code).orElseThrow(NotFound::new), currency(settingId));
     }
 
-    /** Writes down how a material is bought, or that it is not known. */
+    /** Adds a thing; a second time with the same id changes nothing. */
     @Transactional
-    public void buyIn(SettingId settingId, UUID materialId, Optional<Pack> pack) {
-        CupboardItem item = items.findByIdAndSettingId(materialId, settingId).orElseThrow(NotFound::new);
-        pack.ifPresentOrElse(item::buyIn, item::forgetPack);
+    public void add(SettingId settingId, UUID id, Stocked stocked) {
+        if (items.findByIdAndSettingId(id, settingId).isEmpty()) {
+            items.save(new CupboardItem(id, settingId, stocked));
+        }
+    }
+
+    /**
+     * Writes a thing anew, if nobody has changed it since it was opened.
+     *
+     * @return whether it was written
+     */
+    @Transactional
+    public boolean rewrite(SettingId settingId, UUID materialId, int version, Stocked stocked) {
+        CupboardItem item = find(settingId, materialId);
+        if (item.version() != version) {
+            return false;
+        }
+        item.describe(stocked);
+        return true;
+    }
+
+    /** Writes down how much is left. */
+    @Transactional
+    public void count(SettingId settingId, UUID materialId, Amount stock) {
+        find(settingId, materialId).count(stock);
+    }
+
+    /** Takes it out of the cupboard. */
+    @Transactional
+    public void retire(SettingId settingId, UUID materialId) {
+        find(settingId, materialId).retire();
+    }
+
+    /** Whether another thing of the cupboard has this name. */
+    @Transactional(readOnly = true)
+    public boolean isTaken(SettingId settingId, String name, Optional<UUID> by) {
+        return items.findBySettingIdAndRetiredFalseOrderByName(settingId, CUPBOARD).stream()
+                .filter(item -> by.filter(item.getId()::equals).isEmpty())
+                .anyMatch(item -> isNamed(List.of(item), name));
+    }
+
+    /** What money the setting buys in. */
+    public Currency currency(SettingId settingId) {
+        return settings.get(settingId).currency();
+    }
+
+    private Map<String, CupboardItem> byCode(SettingId settingId) {
+        Map<String, CupboardItem> byCode = new HashMap<>();
+        items.findBySettingId(settingId, CUPBOARD).forEach(item -> byCode.put(item.code(), item));
+        return byCode;
+    }
+
+    private static boolean isNamed(Collection<CupboardItem> items, String name) {
+        return items.stream()
+                .anyMatch(item ->
+                        !item.retired() && item.name().toLowerCase(Locale.ROOT).equals(name.toLowerCase(Locale.ROOT)));
+    }
+
+    private CupboardItem find(SettingId settingId, UUID materialId) {
+        return items.findByIdAndSettingId(materialId, settingId).orElseThrow(NotFound::new);
     }
 
     private MaterialView view(CupboardItem item, Currency currency) {
-        return new MaterialView(item.getId(), item.code(), catalogue.get(item.code()), item.pack(currency));
+        MaterialView known = read.get(item.getId());
+        if (known != null && known.version() == item.version()) {
+            return known;
+        }
+        if (read.size() > MOST_KEPT) {
+            read.clear();
+        }
+        MaterialView view = new MaterialView(item.getId(), item.version(), item.stocked(currency));
+        read.put(item.getId(), view);
+        return view;
     }
 }

@@ -1,27 +1,42 @@
 package app.carder.web.material;
 
+import app.carder.core.cupboard.Stocked;
 import app.carder.core.material.Material;
 import app.carder.core.vessel.Fill.Pack;
 import java.util.Optional;
 import java.util.UUID;
 
 /**
- * A material of the cupboard, as other features see it.
+ * A thing of the cupboard, as other features see it.
  *
  * @param id its own
- * @param code by which the starter cupboard knows it
- * @param material what it is like
- * @param pack how the setting buys it, where written down
+ * @param version of the record
+ * @param stocked what it is, how it is bought, how much is left
  */
-public record MaterialView(UUID id, String code, Material material, Optional<Pack> pack) {
+public record MaterialView(UUID id, int version, Stocked stocked) {
+
+    /** By which tables know it. */
+    public String code() {
+        return stocked.code();
+    }
+
+    /** What it is like. */
+    public Material material() {
+        return stocked.material();
+    }
+
+    /** How it is bought by mass, where written down. */
+    public Optional<Pack> pack() {
+        return stocked.pack();
+    }
 
     /** For people. */
     public String name() {
-        return material.name();
+        return stocked.name();
     }
 
     /** Whether it is measured by depth. */
     public boolean isPoured() {
-        return material.kind().isPoured();
+        return material().kind().isPoured();
     }
 }

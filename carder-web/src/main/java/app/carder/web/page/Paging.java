@@ -26,6 +26,13 @@ public record Paging<T>(List<T> rows, int number, boolean hasNext) {
         return new Paging<>(slice.getContent(), slice.getNumber(), slice.hasNext());
     }
 
+    /** One page of a list that is at hand as a whole. */
+    public static <T> Paging<T> of(List<T> all, int asked) {
+        int from = Math.min(number(asked) * ROWS, all.size());
+        int to = Math.min(from + ROWS, all.size());
+        return new Paging<>(all.subList(from, to), number(asked), to < all.size());
+    }
+
     /** A page number from a request, never below 0. */
     public static int number(int asked) {
         return Math.max(0, Math.min(asked, 100_000));

@@ -65,6 +65,21 @@ public final class Typed {
         return values.getOrDefault(name, List.of()).stream().map(Typed::clean).toList();
     }
 
+    /** The first values of one name, as many as a form has rows. */
+    public List<String> first(String name, int most) {
+        return all(name).stream().limit(most).toList();
+    }
+
+    /** Rows to show: one blank one after the last that is filled in, within bounds. */
+    public int rows(String name, int least, int most) {
+        List<String> chosen = all(name);
+        int filled = chosen.size();
+        while (filled > 0 && chosen.get(filled - 1).isEmpty()) {
+            filled--;
+        }
+        return Math.min(most, Math.max(least, filled + 1));
+    }
+
     /** Whether a value was chosen. */
     public boolean has(String name, String value) {
         return all(name).contains(value);

@@ -1,11 +1,21 @@
 package app.carder.web.provocation;
 
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.ladder.Change;
+import app.carder.core.ladder.Rung;
 import app.carder.core.material.Material;
+import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.practice.GrainAdvice;
+import app.carder.core.practice.PracticeStyle;
+import app.carder.core.reckoning.Source;
 import app.carder.core.safety.ChildPresent;
-import app.carder.core.safety.SafetyCheck;
+import app.carder.core.safety.Setup;
+import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.Fill.Layer;
+import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselDrawing;
 import app.carder.web.children.ChildService;
@@ -15,89 +25,191 @@ import app.carder.web.material.MaterialView;
 import app.carder.web.provocation.BenchView.PackLevel;
 import app.carder.web.provocation.BenchView.Pieces;
 import app.carder.web.provocation.CardForm.PackQuestion;
+import app.carder.web.provocation.CardPart.RungChange;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.rules.RuleService;
 import app.carder.web.setting.SettingId;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Hands a card to the core: amounts, drawing, safety for the children who are there. */
+/** Hands a card to the core: amounts, use, drawing, advice, safety for the children who are there. */
 @Service
 public class BenchService {
 
     private final MaterialService materials;
     private final ChildService children;
-    private final SafetyCheck safety;
+    private final RoomService rooms;
+    private final RuleService rules;
 
-    BenchService(MaterialService materials, ChildService children, SafetyCheck safety) {
+    BenchService(MaterialService materials, ChildService children, RoomService rooms, RuleService rules) {
         this.materials = materials;
         this.children = children;
-        this.safety = safety;
+        this.rooms = rooms;
+        this.rules = rules;
     }
 
     /** Reckons a stored card for the children of its room on a day. */
     @Transactional(readOnly = true)
     public BenchView reckon(SettingId settingId, CardView card, LocalDate on) {
-        return reckon(
+        return reckon(settingId, card, Rung.AS_IS, on);
+    }
+
+    /** Reckons one rung of a stored card: its amounts and its safety. */
+    @Transactional(readOnly = true)
+    public BenchView reckon(SettingId settingId, CardView card, Rung rung, LocalDate on) {
+        RoomView room = rooms.get(settingId, card.roomId());
+        CardDetails details = onRung(card, rung);
+        Map<UUID, MaterialView> byId = materials.byId(
                 settingId,
-                card.roomId(),
-                card.details().vessel(),
-                card.details().lines(),
-                List.of(),
-                on);
+                details.lines().stream().map(CardDetails.Line::materialId).toList());
+        return reckon(settingId, room, new Question(details, List.of()), byId, on);
+    }
+
+    /** The card as it is on a rung: depths, pieces and materials changed as the rung says. */
+    static CardDetails onRung(CardView card, Rung rung) {
+        Optional<RungChange> change = card.rung(rung);
+        CardDetails details = card.details();
+        if (change.isEmpty() || rung == Rung.AS_IS) {
+            return details;
+        }
+        RungChange written = change.get();
+        List<Change.Put> put = details.lines().stream()
+                .map(line -> new Change.Put(line.materialId().toString(), line.depth(), line.pieces()))
+                .toList();
+        List<CardDetails.Line> lines = new Change(
+                        written.amountPercent(),
+                        written.replaced().map(UUID::toString),
+                        written.replacement().map(UUID::toString),
+                        written.note())
+                .applyTo(put, details.vessel().map(Vessel::depth)).stream()
+                        .map(one -> new CardDetails.Line(UUID.fromString(one.code()), one.depth(), one.pieces()))
+                        .toList();
+        return new CardDetails(
+                details.title(),
+                details.intention(),
+                details.adultRole(),
+                details.words(),
+                details.place(),
+                details.areas(),
+                details.statements(),
+                details.senses(),
+                details.features(),
+                details.vessel(),
+                lines,
+                details.units(),
+                details.use(),
+                details.weekOf(),
+                details.kitId());
     }
 
     /**
-     * Reckons what is on the bench.
+     * What is on the bench.
      *
+     * @param details as far as they can be read
      * @param packs how deep do so many packs lie?
      */
+    record Question(CardDetails details, List<PackQuestion> packs) {}
+
+    /** Reckons what is on the bench. */
     @Transactional(readOnly = true)
     BenchView reckon(
-            SettingId settingId,
-            UUID roomId,
-            Optional<Vessel> vessel,
-            List<CardDetails.Line> lines,
-            List<PackQuestion> packs,
-            LocalDate on) {
-        Map<UUID, MaterialView> cupboard =
-                materials.cupboard(settingId).stream().collect(Collectors.toMap(MaterialView::id, Function.identity()));
-        Set<Material> putOut = new LinkedHashSet<>();
+            SettingId settingId, RoomView room, Question question, Map<UUID, MaterialView> byId, LocalDate on) {
+        CardDetails card = question.details();
+        List<MaterialView> putOut = card.lines().stream()
+                .flatMap(line -> Stream.ofNullable(byId.get(line.materialId())))
+                .distinct()
+                .toList();
         List<Layer> layers = new ArrayList<>();
+        List<Mass> stock = new ArrayList<>();
         List<Pieces> pieces = new ArrayList<>();
-        for (CardDetails.Line line : lines) {
-            MaterialView material = cupboard.get(line.materialId());
+        for (CardDetails.Line line : card.lines()) {
+            MaterialView material = byId.get(line.materialId());
             if (material != null) {
-                putOut.add(material.material());
-                line.depth().ifPresent(depth -> layers.add(new Layer(material.material(), depth, material.pack())));
-                line.pieces().ifPresent(count -> pieces.add(new Pieces(material.name(), count)));
+                line.depth().filter(depth -> material.isPoured()).ifPresent(depth -> {
+                    layers.add(new Layer(material.material(), depth, material.pack()));
+                    stock.add(material.stocked().stock().mass().orElse(Mass.ZERO));
+                });
+                line.pieces().ifPresent(count -> pieces.add(pieces(material, count, card.use())));
             }
         }
+        Optional<Vessel> vessel = card.vessel();
         List<Length> depths = layers.stream().map(Layer::depth).toList();
-        Length filled = Fill.together(depths);
-        boolean fits = vessel.filter(found -> !filled.isMoreThan(found.depth())).isPresent();
+        boolean fits = vessel.filter(found -> !Fill.together(depths).isMoreThan(found.depth()))
+                .isPresent();
+        Optional<Fill.Amounts> amounts =
+                fits && !layers.isEmpty() ? vessel.map(found -> Fill.reckon(found, layers)) : Optional.empty();
 
-        List<ChildView> attending = children.attending(settingId, roomId, on);
+        List<ChildView> attending = children.attending(settingId, room.id(), on);
         boolean someAttend = !attending.isEmpty();
-        List<ChildPresent> present = (someAttend ? attending : children.inRoom(settingId, roomId))
+        List<ChildPresent> present = (someAttend ? attending : children.inRoom(settingId, room.id()))
                 .stream().map(child -> child.present(on)).toList();
         return new BenchView(
                 vessel.map(found -> VesselDrawing.of(found, depths)),
-                fits && !layers.isEmpty() ? Optional.of(Fill.reckon(vessel.get(), layers)) : Optional.empty(),
+                amounts,
+                amounts.map(found -> FillPlan.of(found, stock, card.use())),
+                vessel.filter(found -> !layers.isEmpty())
+                        .map(found -> Containment.of(
+                                found, layers.stream().map(Layer::material).toList())),
                 pieces,
-                packs.stream().flatMap(asked -> level(vessel, asked).stream()).toList(),
-                safety.check(List.copyOf(putOut), present),
+                question.packs().stream()
+                        .flatMap(asked -> level(vessel, asked).stream())
+                        .toList(),
+                advice(room.style(), putOut, present),
+                rules.of(settingId, room.id()).check(setup(card, putOut), present),
                 present.size(),
                 someAttend,
                 on);
+    }
+
+    private static Pieces pieces(MaterialView material, int count, FillPlan.Use use) {
+        int needed = count * use.vessels();
+        Optional<Integer> there = material.stocked().stock().pieces();
+        return new Pieces(
+                material.id(),
+                material.name(),
+                needed,
+                there.map(stock -> Math.max(0, needed - stock)).orElse(0),
+                there.isPresent());
+    }
+
+    private static Setup setup(CardDetails card, List<MaterialView> putOut) {
+        Stream<Setup.Item> things = putOut.stream()
+                .map(MaterialView::stocked)
+                .map((Stocked stocked) -> new Setup.Item(stocked.material(), stocked.vessel()));
+        Stream<Setup.Item> vessel = card.vessel().stream()
+                .map(found -> new Setup.Item(
+                        new Material(
+                                "the vessel",
+                                MaterialKind.VESSEL,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Set.of(),
+                                Set.of(),
+                                Source.entered("the card")),
+                        Optional.of(found)));
+        return new Setup(Stream.concat(things, vessel).toList(), card.features(), card.said());
+    }
+
+    private static List<GrainAdvice> advice(
+            PracticeStyle style, List<MaterialView> putOut, List<ChildPresent> present) {
+        return present.stream()
+                .map(child -> child.age().inMonths())
+                .min(Integer::compare)
+                .map(youngest -> putOut.stream()
+                        .flatMap(material -> GrainAdvice.of(style, material.material(), youngest).stream())
+                        .collect(Collectors.toList()))
+                .orElseGet(List::of);
     }
 
     private static Optional<PackLevel> level(Optional<Vessel> vessel, PackQuestion asked) {

@@ -1,20 +1,28 @@
 package app.carder.web.provocation;
 
+import app.carder.core.batch.Spoonfuls;
+import app.carder.core.practice.GrainAdvice;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
+import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
+import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.VesselDrawing;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * What the margin of a card shows.
  *
  * @param drawing of the vessel
  * @param amounts of what is poured; absent where there is nothing to reckon
+ * @param plan of its use; absent where there is nothing to reckon
+ * @param containment what keeps it in its place
  * @param pieces of what is counted
  * @param levels the other way round: packs to depth
+ * @param advice of the room's practice style
  * @param findings of the safety check
  * @param childCount children that it was checked against
  * @param attending whether those attend on the day; else they are all of the room, as nobody attends
@@ -23,8 +31,11 @@ import java.util.Optional;
 public record BenchView(
         Optional<VesselDrawing> drawing,
         Optional<Fill.Amounts> amounts,
+        Optional<FillPlan.Plan> plan,
+        Optional<Containment> containment,
         List<Pieces> pieces,
         List<PackLevel> levels,
+        List<GrainAdvice> advice,
         List<Finding> findings,
         int childCount,
         boolean attending,
@@ -33,10 +44,13 @@ public record BenchView(
     /**
      * What is counted.
      *
+     * @param materialId in the cupboard
      * @param name of the material
-     * @param count how many
+     * @param count how many, for all vessels
+     * @param missing what the stock does not cover
+     * @param stockKnown whether the stock is written down
      */
-    public record Pieces(String name, int count) {}
+    public record Pieces(UUID materialId, String name, int count, int missing, boolean stockKnown) {}
 
     /**
      * How deep packs lie.
@@ -51,6 +65,11 @@ public record BenchView(
         public String depthToType() {
             return level.sureDepth().exactCentimetres().toPlainString();
         }
+    }
+
+    /** An amount in cups and spoons. */
+    public String inCups(Fill.Amount amount) {
+        return Spoonfuls.nearest(amount.volume()).forPeople();
     }
 
     /** Whether any finding has this level. */

@@ -3,28 +3,38 @@ package app.carder.web.provocation;
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
 import app.carder.core.measure.Length;
+import app.carder.core.measure.Volume;
+import app.carder.core.safety.Feature;
+import app.carder.core.vessel.Between;
 import app.carder.core.vessel.Fill;
+import app.carder.core.vessel.FillPlan.Use;
+import app.carder.core.vessel.StatedVolume;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.provocation.CardDetails.Line;
+import app.carder.web.provocation.CardDetails.Units;
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** Reads a card from a form, and puts a card into one. */
+/** Reads a card from a form, and puts a card into one. Materials and vessels are typed by their names in the cupboard. */
 final class CardForm {
 
-    private static final int MOST_LINES = 8;
+    static final int MOST_LINES = 8;
     private static final int LONGEST_TEXT = 2000;
     private static final int MOST_PIECES = 10_000;
     private static final int MOST_PACKS = 1_000;
@@ -32,89 +42,222 @@ final class CardForm {
     private final Typed typed;
     private final FormErrors errors;
     private final Framework framework;
-    private final Map<UUID, MaterialView> cupboard;
+    private final List<MaterialView> cupboard;
+    private final Set<UUID> kits;
 
-    CardForm(Typed typed, FormErrors errors, Framework framework, List<MaterialView> cupboard) {
+    CardForm(Typed typed, FormErrors errors, Framework framework, List<MaterialView> cupboard, Set<UUID> kits) {
         this.typed = typed;
         this.errors = errors;
         this.framework = framework;
-        this.cupboard = cupboard.stream().collect(Collectors.toMap(MaterialView::id, Function.identity()));
+        this.cupboard = cupboard;
+        this.kits = kits;
     }
 
-    /** A card, opened for editing. */
-    static Typed of(CardView card) {
-        CardDetails details = card.details();
+    /**
+     * A card, opened for editing.
+     *
+     * @param names of the materials on it
+     */
+    static Typed of(CardView card, Map<UUID, MaterialView> names) {
+        return of(card.details(), names).with("id", card.id()).with("version", card.version());
+    }
+
+    /** What a card says, put into a form. */
+    static Typed of(CardDetails details, Map<UUID, MaterialView> names) {
         Typed typed = Typed.nothing()
-                .with("id", card.id())
-                .with("version", card.version())
                 .with("title", details.title())
                 .with("intention", details.intention())
                 .with("adultRole", details.adultRole())
+                .with("words", details.words())
+                .with("place", details.place())
                 .with("areas", List.copyOf(details.areas()))
                 .with("statements", List.copyOf(details.statements()))
                 .with("senses", details.senses().stream().map(Enum::name).toList())
+                .with("features", details.features().stream().map(Enum::name).toList())
+                .with("units", details.units())
+                .with("vessels", details.use().vessels())
+                .with("spill", details.use().spillPercent())
+                .with("children", details.use().children())
+                .with("sessions", details.use().sessionsPerFill())
+                .with("sessionsYear", details.use().sessionsPerYear())
+                .with("weekOf", details.weekOf().map(LocalDate::toString).orElse(""))
+                .with("kit", details.kitId().map(UUID::toString).orElse(""))
                 .with(
                         "shape",
                         details.vessel().map(vessel -> vessel.shape().name()).orElse("NONE"))
                 .with(
                         "material",
                         details.lines().stream()
-                                .map(line -> line.materialId().toString())
+                                .map(line -> Optional.ofNullable(names.get(line.materialId()))
+                                        .map(MaterialView::name)
+                                        .orElse(""))
                                 .toList())
-                .with(
-                        "amount",
-                        details.lines().stream()
-                                .map(line -> line.depth()
-                                        .map(depth -> depth.exactCentimetres().toPlainString())
-                                        .orElseGet(() -> line.pieces()
-                                                .map(String::valueOf)
-                                                .orElse("")))
-                                .toList());
-        details.vessel().ifPresent(vessel -> VesselMeasures.of(vessel).forEach(typed::with));
+                .with("amount", details.lines().stream().map(CardForm::amount).toList());
+        details.vessel().ifPresent(vessel -> {
+            boolean nested = vessel instanceof Between;
+            put(typed, nested ? ((Between) vessel).outer() : vessel, "first", "second", "depth", "holds");
+            if (nested) {
+                Vessel inner = ((Between) vessel).inner();
+                typed.with("innerShape", inner.shape());
+                put(typed, inner, "innerFirst", "innerSecond", "innerDepth", "innerHolds");
+            }
+        });
         return typed;
+    }
+
+    private static void put(Typed typed, Vessel vessel, String first, String second, String depth, String holds) {
+        if (vessel instanceof StatedVolume stated) {
+            typed.with(
+                    holds,
+                    BigDecimal.valueOf(stated.stated().microlitres(), 3)
+                            .stripTrailingZeros()
+                            .toPlainString());
+        } else {
+            typed.with(first, centimetres(vessel.firstMeasure()));
+            vessel.secondMeasure().ifPresent(length -> typed.with(second, centimetres(length)));
+        }
+        typed.with(depth, centimetres(vessel.depth()));
+    }
+
+    private static String amount(Line line) {
+        return line.depth()
+                .map(CardForm::centimetres)
+                .or(() -> line.pieces().map(String::valueOf))
+                .orElse("");
+    }
+
+    private static String centimetres(Length length) {
+        return length.exactCentimetres().toPlainString();
     }
 
     /** The whole card, where nothing is wrong. */
     Optional<CardDetails> read() {
-        String title = typed.line("title", errors);
-        String intention = typed.optional("intention", LONGEST_TEXT, errors);
-        String adultRole = typed.optional("adultRole", LONGEST_TEXT, errors);
-        Set<String> statements = typed.all("statements").stream()
+        typed.line("title", errors);
+        typed.optional("intention", LONGEST_TEXT, errors);
+        typed.optional("adultRole", LONGEST_TEXT, errors);
+        typed.optional("words", LONGEST_TEXT, errors);
+        typed.optional("place", 120, errors);
+        if (areas().isEmpty()) {
+            errors.add("areas", "card.areas.missing");
+        }
+        CardDetails details = draft();
+        return errors.any() ? Optional.empty() : Optional.of(details);
+    }
+
+    /** What can be read already; what cannot is marked. */
+    CardDetails draft() {
+        Optional<Vessel> vessel = vessel();
+        return new CardDetails(
+                typed.text("title"),
+                typed.text("intention"),
+                typed.text("adultRole"),
+                typed.text("words"),
+                typed.text("place"),
+                areas(),
+                statements(),
+                sensesOf(typed),
+                Arrays.stream(Feature.values())
+                        .filter(feature -> typed.has("features", feature.name()))
+                        .collect(Collectors.toSet()),
+                vessel,
+                lines(vessel),
+                typed.has("units", Units.HOUSEHOLD.name()) ? Units.HOUSEHOLD : Units.METRIC,
+                use(),
+                week(),
+                typed.id("kit").filter(kits::contains));
+    }
+
+    private Set<String> statements() {
+        return typed.all("statements").stream()
                 .filter(code -> framework.statement(code).isPresent())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private Set<String> areas() {
         Set<String> areas = typed.all("areas").stream()
                 .filter(framework::hasArea)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
-        statements.forEach(code -> framework.areaOf(code).ifPresent(area -> areas.add(area.code())));
-        if (areas.isEmpty()) {
-            errors.add("areas", "card.areas.missing");
-        }
-        Optional<Vessel> vessel = vessel();
-        List<Line> lines = lines(vessel);
-        return errors.any()
+        statements().forEach(code -> framework.areaOf(code).ifPresent(area -> areas.add(area.code())));
+        return areas;
+    }
+
+    private Use use() {
+        Use usual = CardDetails.USUAL_USE;
+        return new Use(
+                number("vessels", 1, 100, usual.vessels()),
+                number("spill", 0, 100, usual.spillPercent()),
+                number("children", 1, 1000, usual.children()),
+                number("sessions", 1, 1000, usual.sessionsPerFill()),
+                number("sessionsYear", 1, 2000, usual.sessionsPerYear()));
+    }
+
+    private int number(String field, int least, int most, int usual) {
+        String text = typed.text(field);
+        return text.isEmpty()
+                ? usual
+                : Typed.whole(field, text, least, most, errors).orElse(usual);
+    }
+
+    /** The Monday of the week of a day that was typed. */
+    private Optional<LocalDate> week() {
+        return typed.text("weekOf").isEmpty()
                 ? Optional.empty()
-                : Optional.of(new CardDetails(
-                        title, intention, adultRole, areas, statements, sensesOf(typed), vessel, lines));
+                : typed.day("weekOf", errors).map(day -> day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)));
     }
 
     /** The vessel, where its measures are possible; nothing for a card without one. */
-    Optional<Vessel> vessel() {
+    private Optional<Vessel> vessel() {
+        String fromCupboard = typed.text("vesselFrom");
+        Optional<Vessel> outer = fromCupboard.isEmpty()
+                ? vessel("shape", "first", "second", "depth", "holds")
+                : fromCupboard(fromCupboard);
+        Optional<Vessel> inner = vessel("innerShape", "innerFirst", "innerSecond", "innerDepth", "innerHolds");
+        if (inner.isEmpty() || outer.isEmpty()) {
+            return outer;
+        }
+        try {
+            return Optional.of(new Between(outer.get(), inner.get()));
+        } catch (IllegalArgumentException doesNotStandInside) {
+            errors.add("innerFirst", "card.inner.tooLarge", inner.get().forPeople());
+            return outer;
+        }
+    }
+
+    private Optional<Vessel> fromCupboard(String name) {
+        Optional<Vessel> found =
+                material(name).flatMap(material -> material.stocked().vessel());
+        if (found.isEmpty()) {
+            errors.add("vesselFrom", "card.vessel.unknown", name);
+        }
+        return found;
+    }
+
+    private Optional<Vessel> vessel(String shapeField, String first, String second, String depth, String holds) {
         Optional<VesselShape> shape = Arrays.stream(VesselShape.values())
-                .filter(found -> found.name().equals(typed.text("shape")))
+                .filter(found -> found.name().equals(typed.text(shapeField)))
                 .findFirst();
         if (shape.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Length> first = typed.centimetres("first", errors);
-        Optional<Length> second =
-                shape.get().hasSecondMeasure() ? typed.centimetres("second", errors) : Optional.of(Length.ZERO);
-        Optional<Length> depth = typed.centimetres("depth", errors);
-        return first.flatMap(across ->
-                second.flatMap(along -> depth.map(deep -> shape.get().of(across, along, deep))));
+        Optional<Length> deep = typed.centimetres(depth, errors);
+        if (shape.get().isByVolume()) {
+            Optional<Volume> volume = Typed.number(typed.text(holds))
+                    .filter(number -> number.signum() > 0 && number.compareTo(BigDecimal.valueOf(200_000)) <= 0)
+                    .map(number -> Volume.ofMillilitres(number.doubleValue()));
+            if (volume.isEmpty()) {
+                errors.add(holds, typed.text(holds).isEmpty() ? "card.holds.missing" : "card.holds", typed.text(holds));
+            }
+            return volume.flatMap(stated -> deep.map(down -> new StatedVolume(stated, down)));
+        }
+        Optional<Length> across = typed.centimetres(first, errors);
+        Optional<Length> along =
+                shape.get().hasSecondMeasure() ? typed.centimetres(second, errors) : Optional.of(Length.ZERO);
+        return across.flatMap(one ->
+                along.flatMap(other -> deep.map(down -> shape.get().of(one, other, down))));
     }
 
     /** The lines that can be read; the others are marked. */
-    List<Line> lines(Optional<Vessel> vessel) {
+    private List<Line> lines(Optional<Vessel> vessel) {
         List<String> chosen = typed.all("material");
         List<String> amounts = typed.all("amount");
         List<Line> lines = new ArrayList<>();
@@ -123,7 +266,9 @@ final class CardForm {
             String amount = row < amounts.size() ? amounts.get(row) : "";
             Optional<MaterialView> material = material(chosen.get(row));
             if (material.isEmpty()) {
-                if (!amount.isEmpty()) {
+                if (!chosen.get(row).isEmpty()) {
+                    errors.add(field("material", row), "card.material.unknown", chosen.get(row));
+                } else if (!amount.isEmpty()) {
                     errors.add(field("material", row), "card.material.missing");
                 }
                 continue;
@@ -182,20 +327,20 @@ final class CardForm {
                         found.depth().forPeople()));
     }
 
-    private Optional<MaterialView> material(String id) {
-        return cupboard.values().stream()
-                .filter(found -> found.id().toString().equals(id))
-                .findFirst();
+    /** By name, in any case; by id, as a form says it that was filled by a link. */
+    private Optional<MaterialView> material(String typedName) {
+        String wanted = typedName.toLowerCase(Locale.ROOT);
+        return wanted.isEmpty()
+                ? Optional.empty()
+                : cupboard.stream()
+                        .filter(found -> found.name().toLowerCase(Locale.ROOT).equals(wanted)
+                                || found.id().toString().equals(wanted))
+                        .findFirst();
     }
 
     /** One blank row after the last that is filled in, three at least. */
     static int rows(Typed typed) {
-        List<String> chosen = typed.all("material");
-        int filled = chosen.size();
-        while (filled > 0 && chosen.get(filled - 1).isEmpty()) {
-            filled--;
-        }
-        return Math.min(MOST_LINES, Math.max(3, filled + 1));
+        return typed.rows("material", 3, MOST_LINES);
     }
 
     /** The senses ticked on a form. */

@@ -1,6 +1,8 @@
 package app.carder.web.provocation;
 
 import app.carder.core.framework.Sense;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
@@ -13,5 +15,20 @@ import java.util.UUID;
  * @param intention what it invites children to do
  * @param areas codes of the framework's areas
  * @param senses that it speaks to
+ * @param weekOf Monday of the week that it is planned for
  */
-public record CardSummary(UUID id, UUID roomId, String title, String intention, Set<String> areas, Set<Sense> senses) {}
+public record CardSummary(
+        UUID id,
+        UUID roomId,
+        String title,
+        String intention,
+        Set<String> areas,
+        Set<Sense> senses,
+        Optional<LocalDate> weekOf) {
+
+    /** Whether its edge has a notch for an area or a sense. */
+    public boolean hasNotch(String code) {
+        return areas.contains(code)
+                || senses.stream().anyMatch(sense -> sense.name().equals(code));
+    }
+}

@@ -1,17 +1,21 @@
 package app.carder.web.provocation;
 
 import app.carder.core.framework.Sense;
-import app.carder.core.measure.Length;
+import app.carder.core.safety.Feature;
+import app.carder.core.vessel.Between;
+import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.Vessel;
-import app.carder.core.vessel.VesselShape;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
+import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -36,18 +40,36 @@ class Provocation extends ScopedRecord {
     private String[] statements;
     private String[] senses;
 
+    private String words;
+    private String place;
+    private String[] features;
+
+    @Embedded
+    @AttributeOverride(name = "shape", column = @Column(name = "vessel_shape"))
+    @AttributeOverride(name = "firstUm", column = @Column(name = "vessel_first_um"))
+    @AttributeOverride(name = "secondUm", column = @Column(name = "vessel_second_um"))
+    @AttributeOverride(name = "depthUm", column = @Column(name = "vessel_depth_um"))
+    @AttributeOverride(name = "volumeUl", column = @Column(name = "vessel_ul"))
+    private @Nullable VesselColumns vessel;
+
+    @Embedded
+    @AttributeOverride(name = "shape", column = @Column(name = "inner_shape"))
+    @AttributeOverride(name = "firstUm", column = @Column(name = "inner_first_um"))
+    @AttributeOverride(name = "secondUm", column = @Column(name = "inner_second_um"))
+    @AttributeOverride(name = "depthUm", column = @Column(name = "inner_depth_um"))
+    @AttributeOverride(name = "volumeUl", column = @Column(name = "inner_ul"))
+    private @Nullable VesselColumns inner;
+
     @Enumerated(EnumType.STRING)
-    private @Nullable VesselShape vesselShape;
+    private CardDetails.Units units;
 
-    @Column(name = "vessel_first_um")
-    private @Nullable Long vesselFirstUm;
-
-    @Column(name = "vessel_second_um")
-    private @Nullable Long vesselSecondUm;
-
-    @Column(name = "vessel_depth_um")
-    private @Nullable Long vesselDepthUm;
-
+    private int vessels;
+    private int spillPercent;
+    private int children;
+    private int sessionsPerFill;
+    private int sessionsPerYear;
+    private @Nullable LocalDate weekOf;
+    private @Nullable UUID kitId;
     private String changedBy;
     private Instant changedAt;
 
@@ -66,18 +88,22 @@ class Provocation extends ScopedRecord {
         areas = details.areas().stream().sorted().toArray(String[]::new);
         statements = details.statements().stream().sorted().toArray(String[]::new);
         senses = details.senses().stream().sorted().map(Enum::name).toArray(String[]::new);
-        stand(details.vessel().orElse(null));
+        words = details.words();
+        place = details.place();
+        features = details.features().stream().sorted().map(Enum::name).toArray(String[]::new);
+        Vessel stands = details.vessel().orElse(null);
+        vessel = new VesselColumns(stands instanceof Between between ? between.outer() : stands);
+        inner = new VesselColumns(stands instanceof Between between ? between.inner() : null);
+        units = details.units();
+        vessels = details.use().vessels();
+        spillPercent = details.use().spillPercent();
+        children = details.use().children();
+        sessionsPerFill = details.use().sessionsPerFill();
+        sessionsPerYear = details.use().sessionsPerYear();
+        weekOf = details.weekOf().orElse(null);
+        kitId = details.kitId().orElse(null);
         this.changedBy = changedBy;
         this.changedAt = changedAt;
-    }
-
-    private void stand(@Nullable Vessel vessel) {
-        vesselShape = vessel == null ? null : vessel.shape();
-        vesselFirstUm = vessel == null ? null : VesselMeasures.first(vessel).micrometres();
-        vesselSecondUm = vessel == null
-                ? null
-                : VesselMeasures.second(vessel).map(Length::micrometres).orElse(null);
-        vesselDepthUm = vessel == null ? null : vessel.depth().micrometres();
     }
 
     UUID roomId() {
@@ -101,15 +127,29 @@ class Provocation extends ScopedRecord {
                 title,
                 intention,
                 adultRole,
+                words,
+                place,
                 areas(),
                 new LinkedHashSet<>(Arrays.asList(statements)),
                 senses(),
+                Arrays.stream(features).map(Feature::valueOf).collect(Collectors.toSet()),
                 vessel(),
-                lines);
+                lines,
+                units,
+                new FillPlan.Use(vessels, spillPercent, children, sessionsPerFill, sessionsPerYear),
+                Optional.ofNullable(weekOf),
+                Optional.ofNullable(kitId));
+    }
+
+    /** Plans the card for another week, or for none. */
+    void planFor(@Nullable LocalDate monday, String changedBy, Instant changedAt) {
+        this.weekOf = monday;
+        this.changedBy = changedBy;
+        this.changedAt = changedAt;
     }
 
     CardSummary summary() {
-        return new CardSummary(getId(), roomId, title, intention, areas(), senses());
+        return new CardSummary(getId(), roomId, title, intention, areas(), senses(), Optional.ofNullable(weekOf));
     }
 
     private Set<String> areas() {
@@ -121,16 +161,9 @@ class Provocation extends ScopedRecord {
     }
 
     private Optional<Vessel> vessel() {
-        VesselShape shape = vesselShape;
-        Long first = vesselFirstUm;
-        Long depth = vesselDepthUm;
-        if (shape == null || first == null || depth == null) {
-            return Optional.empty();
-        }
-        Long second = vesselSecondUm;
-        return Optional.of(shape.of(
-                Length.ofMicrometres(first),
-                second == null ? Length.ZERO : Length.ofMicrometres(second),
-                Length.ofMicrometres(depth)));
+        Optional<Vessel> outer = Optional.ofNullable(vessel).flatMap(VesselColumns::vessel);
+        Optional<Vessel> within = Optional.ofNullable(inner).flatMap(VesselColumns::vessel);
+        return outer.map(around ->
+                within.<Vessel>map(small -> new Between(around, small)).orElse(around));
     }
 }

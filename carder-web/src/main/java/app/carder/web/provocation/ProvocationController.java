@@ -1,9 +1,13 @@
 package app.carder.web.provocation;
 
-import app.carder.core.vessel.Vessel;
+import app.carder.core.practice.CardTemplate;
+import app.carder.core.safety.Feature;
+import app.carder.core.vessel.VesselShape;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.kits.KitService;
+import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
@@ -12,16 +16,21 @@ import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,56 +39,51 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
-/** The deck of cards, and the bench on which one card is made. */
+/** The bench on which one card is made. */
 @Controller
 @AllowedTo(Audience.STAFF)
 class ProvocationController {
 
     private final ProvocationService provocations;
     private final BenchService bench;
+    private final CardTemplates templates;
     private final RoomService rooms;
     private final MaterialService materials;
+    private final KitService kits;
     private final SettingService settings;
 
     ProvocationController(
             ProvocationService provocations,
             BenchService bench,
+            CardTemplates templates,
             RoomService rooms,
             MaterialService materials,
+            KitService kits,
             SettingService settings) {
         this.provocations = provocations;
         this.bench = bench;
+        this.templates = templates;
         this.rooms = rooms;
         this.materials = materials;
+        this.kits = kits;
         this.settings = settings;
     }
 
-    @GetMapping("/plan")
-    String home(@AuthenticationPrincipal Viewer viewer) {
-        return "redirect:/rooms/" + rooms.home(viewer).id() + "/cards";
-    }
-
-    @GetMapping("/rooms/{roomId}/cards")
-    String deck(
+    /** A blank card, or one that begins with a template. */
+    @GetMapping("/rooms/{roomId}/cards/new")
+    ModelAndView blank(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
-            @RequestParam(name = "notch", required = false) @Nullable String notch,
-            @RequestParam(name = "page", defaultValue = "0") int page,
-            Model model) {
-        model.addAttribute("room", rooms.get(viewer.settingId(), roomId));
-        model.addAttribute("rooms", rooms.all(viewer.settingId()));
-        model.addAttribute("notch", notch == null ? "" : notch);
-        model.addAttribute(
-                "deck",
-                provocations.deck(
-                        viewer.settingId(), roomId, Optional.ofNullable(notch).filter(code -> !code.isBlank()), page));
-        return "provocation/deck";
-    }
-
-    @GetMapping("/rooms/{roomId}/cards/new")
-    ModelAndView blank(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId) {
-        Typed typed = Typed.nothing().with("id", Ids.next()).with("shape", "BOX");
-        return form(viewer, roomId, null, typed, new FormErrors());
+            @RequestParam(name = "template", defaultValue = "") String template) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Typed typed = templates
+                .byCode(template)
+                .map(found -> templates.open(viewer.settingId(), room, found))
+                .orElseGet(() -> Typed.nothing()
+                        .with("shape", "BOX")
+                        .with("place", room.style().place())
+                        .with("adultRole", room.style().adultRole()));
+        return form(viewer, roomId, null, typed.with("id", Ids.next()), new FormErrors());
     }
 
     @PostMapping("/rooms/{roomId}/cards")
@@ -90,7 +94,9 @@ class ProvocationController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         UUID id = typed.id("id").orElseThrow(NotFound::new);
-        Optional<CardDetails> details = read(viewer, roomId, typed, errors);
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Optional<CardDetails> details =
+                reader(viewer.settingId(), room, typed, errors, List.of()).read();
         if (details.isEmpty()) {
             return form(viewer, roomId, null, typed, errors);
         }
@@ -106,7 +112,8 @@ class ProvocationController {
     @GetMapping("/cards/{cardId}")
     ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("cardId") UUID cardId) {
         CardView card = provocations.get(viewer.settingId(), cardId);
-        return form(viewer, card.roomId(), card, CardForm.of(card), new FormErrors());
+        return form(
+                viewer, card.roomId(), card, CardForm.of(card, onTheCard(viewer.settingId(), card)), new FormErrors());
     }
 
     @PostMapping("/cards/{cardId}")
@@ -117,7 +124,14 @@ class ProvocationController {
         CardView card = provocations.get(viewer.settingId(), cardId);
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        Optional<CardDetails> details = read(viewer, card.roomId(), typed, errors);
+        RoomView room = rooms.get(viewer.settingId(), card.roomId());
+        Optional<CardDetails> details = reader(
+                        viewer.settingId(),
+                        room,
+                        typed,
+                        errors,
+                        onTheCard(viewer.settingId(), card).values())
+                .read();
         if (details.isEmpty()) {
             return form(viewer, card.roomId(), card, typed, errors);
         }
@@ -146,24 +160,48 @@ class ProvocationController {
                 : provocations.get(viewer.settingId(), typed.id("id").orElseThrow(NotFound::new));
         ModelAndView page = form(viewer, roomId, card, typed, new FormErrors());
         if (requestType.equals("partial")) {
-            page.setViewName("provocation/card :: bench");
+            page.setViewName("provocation/bench :: bench");
         }
         return page;
     }
 
-    private Optional<CardDetails> read(Viewer viewer, UUID roomId, Typed typed, FormErrors errors) {
-        RoomView room = rooms.get(viewer.settingId(), roomId);
-        return new CardForm(typed, errors, room.framework(), materials.cupboard(viewer.settingId())).read();
+    /** What is on a card, also where the cupboard no longer has it. */
+    private Map<UUID, MaterialView> onTheCard(SettingId settingId, CardView card) {
+        return materials.byId(
+                settingId,
+                card.details().lines().stream()
+                        .map(CardDetails.Line::materialId)
+                        .toList());
+    }
+
+    private CardForm reader(
+            SettingId settingId, RoomView room, Typed typed, FormErrors errors, Iterable<MaterialView> onTheCard) {
+        List<MaterialView> cupboard = new ArrayList<>(materials.cupboard(settingId));
+        onTheCard.forEach(cupboard::add);
+        Set<UUID> known = kits.all(settingId).stream().map(KitView::id).collect(Collectors.toSet());
+        return new CardForm(typed, errors, room.framework(), cupboard, known);
     }
 
     private ModelAndView form(Viewer viewer, UUID roomId, @Nullable CardView card, Typed typed, FormErrors errors) {
-        RoomView room = rooms.get(viewer.settingId(), roomId);
-        List<MaterialView> cupboard = materials.cupboard(viewer.settingId());
+        SettingId settingId = viewer.settingId();
+        RoomView room = rooms.get(settingId, roomId);
+        List<MaterialView> cupboard = new ArrayList<>(materials.cupboard(settingId));
+        List<KitView> allKits = kits.all(settingId);
+        List<MaterialView> readable = new ArrayList<>(cupboard);
+        if (card != null) {
+            readable.addAll(onTheCard(settingId, card).values());
+        }
         FormErrors benchErrors = new FormErrors();
-        CardForm onTheBench = new CardForm(typed, benchErrors, room.framework(), cupboard);
-        Optional<Vessel> vessel = onTheBench.vessel();
-        List<CardDetails.Line> lines = onTheBench.lines(vessel);
-        List<CardForm.PackQuestion> packs = onTheBench.packs();
+        CardForm onTheBench = new CardForm(
+                typed,
+                benchErrors,
+                room.framework(),
+                readable,
+                allKits.stream().map(KitView::id).collect(Collectors.toSet()));
+        CardDetails draft = onTheBench.draft();
+        BenchService.Question question = new BenchService.Question(draft, onTheBench.packs());
+        Map<UUID, MaterialView> byId =
+                readable.stream().collect(Collectors.toMap(MaterialView::id, Function.identity(), (one, same) -> one));
 
         ModelAndView page = new ModelAndView("provocation/card");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
@@ -178,11 +216,20 @@ class ProvocationController {
                         .filter(fault -> !fault.code().endsWith(".missing"))
                         .toList());
         page.addObject("cupboard", cupboard);
+        page.addObject(
+                "vessels",
+                cupboard.stream()
+                        .filter(material -> material.stocked().vessel().isPresent())
+                        .toList());
+        page.addObject("shapes", VesselShape.values());
+        page.addObject("features", Feature.values());
+        page.addObject("kits", allKits);
+        page.addObject("templates", card == null ? templates.forRoom(room) : List.<CardTemplate>of());
         page.addObject("covered", CardForm.sensesOf(typed));
         page.addObject("rows", CardForm.rows(typed));
-        page.addObject(
-                "bench",
-                bench.reckon(viewer.settingId(), roomId, vessel, lines, packs, settings.today(viewer.settingId())));
+        page.addObject("inCups", draft.inCups());
+        page.addObject("draft", draft);
+        page.addObject("bench", bench.reckon(settingId, room, question, byId, settings.today(settingId)));
         return page;
     }
 }

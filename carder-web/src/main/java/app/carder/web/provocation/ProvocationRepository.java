@@ -22,6 +22,8 @@ interface ProvocationRepository extends Repository<Provocation, UUID> {
 
     List<Provocation> findBySettingIdAndRoomIdOrderByTitle(SettingId settingId, UUID roomId, Limit limit);
 
+    List<Provocation> findBySettingIdOrderByTitle(SettingId settingId, Limit limit);
+
     Slice<Provocation> findBySettingIdAndRoomIdOrderByChangedAtDescIdDesc(
             SettingId settingId, UUID roomId, Pageable page);
 

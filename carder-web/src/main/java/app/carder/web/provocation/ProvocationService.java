@@ -3,10 +3,15 @@ package app.carder.web.provocation;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
+import app.carder.web.provocation.CardPart.KeptReckoning;
+import app.carder.web.provocation.CardPart.PreparationStep;
+import app.carder.web.provocation.CardPart.RungChange;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,19 +28,29 @@ import org.springframework.transaction.annotation.Transactional;
 public class ProvocationService {
 
     private static final Limit OF_A_ROOM = Limit.of(300);
+    private static final int MOST_RECKONINGS = 12;
 
     private final ProvocationRepository provocations;
     private final ProvocationMaterialRepository lines;
+    private final ProvocationRungRepository rungs;
+    private final ProvocationStepRepository steps;
+    private final ProvocationReckoningRepository reckonings;
     private final SettingService settings;
     private final Clock clock;
 
     ProvocationService(
             ProvocationRepository provocations,
             ProvocationMaterialRepository lines,
+            ProvocationRungRepository rungs,
+            ProvocationStepRepository steps,
+            ProvocationReckoningRepository reckonings,
             SettingService settings,
             Clock clock) {
         this.provocations = provocations;
         this.lines = lines;
+        this.rungs = rungs;
+        this.steps = steps;
+        this.reckonings = reckonings;
         this.settings = settings;
         this.clock = clock;
     }
@@ -66,6 +81,60 @@ public class ProvocationService {
         lines.deleteBySettingIdAndProvocationId(viewer.settingId(), cardId);
         putOut(viewer.settingId(), cardId, details);
         return Optional.empty();
+    }
+
+    /** Writes the rungs of a card's ladder anew. */
+    @Transactional
+    public void writeRungs(Viewer viewer, UUID cardId, List<RungChange> changes) {
+        find(viewer.settingId(), cardId);
+        rungs.deleteBySettingIdAndProvocationId(viewer.settingId(), cardId);
+        changes.forEach(change -> rungs.save(new ProvocationRung(viewer.settingId(), cardId, change)));
+    }
+
+    /** Writes the steps of a card's preparation anew. */
+    @Transactional
+    public void writeSteps(Viewer viewer, UUID cardId, List<PreparationStep> all) {
+        find(viewer.settingId(), cardId);
+        steps.deleteBySettingIdAndProvocationId(viewer.settingId(), cardId);
+        for (int position = 0; position < all.size(); position++) {
+            steps.save(new ProvocationStep(viewer.settingId(), cardId, position + 1, all.get(position)));
+        }
+    }
+
+    /** Keeps a reckoning with a card; a second time with the same id changes nothing. */
+    @Transactional
+    public void keep(Viewer viewer, UUID cardId, KeptReckoning kept) {
+        find(viewer.settingId(), cardId);
+        List<ProvocationReckoning> there =
+                reckonings.findBySettingIdAndProvocationIdOrderByPosition(viewer.settingId(), cardId);
+        if (there.size() < MOST_RECKONINGS
+                && there.stream().noneMatch(one -> one.getId().equals(kept.id()))) {
+            reckonings.save(new ProvocationReckoning(viewer.settingId(), cardId, there.size(), kept));
+        }
+    }
+
+    /** Takes a reckoning off a card. */
+    @Transactional
+    public void forget(Viewer viewer, UUID cardId, UUID reckoningId) {
+        find(viewer.settingId(), cardId);
+        reckonings.deleteBySettingIdAndProvocationIdAndId(viewer.settingId(), cardId, reckoningId);
+    }
+
+    /** Plans a card for a week, or for none. */
+    @Transactional
+    public void planFor(Viewer viewer, UUID cardId, Optional<LocalDate> monday) {
+        find(viewer.settingId(), cardId).planFor(monday.orElse(null), viewer.name(), clock.instant());
+    }
+
+    /** The plan: cards of the whole setting that fit, by week and title; those without a week last. */
+    @Transactional(readOnly = true)
+    public List<CardSummary> plan(SettingId settingId, Optional<UUID> roomId) {
+        return roomId
+                .map(room -> provocations.findBySettingIdAndRoomIdOrderByTitle(settingId, room, OF_A_ROOM))
+                .orElseGet(() -> provocations.findBySettingIdOrderByTitle(settingId, OF_A_ROOM))
+                .stream()
+                .map(Provocation::summary)
+                .toList();
     }
 
     /**
@@ -125,6 +194,16 @@ public class ProvocationService {
                 card.roomId(),
                 card.version(),
                 card.details(putOut),
+                rungs.findBySettingIdAndProvocationId(settingId, card.getId()).stream()
+                        .map(ProvocationRung::change)
+                        .sorted(Comparator.comparing(RungChange::rung))
+                        .toList(),
+                steps.findBySettingIdAndProvocationIdOrderByPosition(settingId, card.getId()).stream()
+                        .map(ProvocationStep::step)
+                        .toList(),
+                reckonings.findBySettingIdAndProvocationIdOrderByPosition(settingId, card.getId()).stream()
+                        .map(ProvocationReckoning::kept)
+                        .toList(),
                 card.changedBy(),
                 settings.local(settingId, card.changedAt()));
     }

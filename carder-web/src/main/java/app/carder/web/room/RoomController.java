@@ -1,12 +1,14 @@
 package app.carder.web.room;
 
 import app.carder.core.framework.FrameworkLibrary;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -48,6 +50,10 @@ class RoomController {
         if (!isKnown(typed.text("framework"))) {
             errors.add("framework", "firstrun.framework.missing");
         }
+        Optional<PracticeStyle> style = PracticeStyle.of(typed.text("style"));
+        if (style.isEmpty()) {
+            errors.add("style", "room.style.missing");
+        }
         if (errors.any()) {
             return page(viewer, typed, errors);
         }
@@ -55,6 +61,7 @@ class RoomController {
                 viewer.settingId(),
                 name,
                 typed.text("framework"),
+                style.orElseThrow(),
                 ZoneNames.parse(typed.text("zones")),
                 UsualDay.SESSIONS);
         return new ModelAndView("redirect:/rooms");
@@ -65,11 +72,13 @@ class RoomController {
     String workBy(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
-            @RequestParam("framework") String framework) {
+            @RequestParam("framework") String framework,
+            @RequestParam("style") String style) {
         if (!isKnown(framework)) {
             throw new NotFound();
         }
-        rooms.workBy(viewer.settingId(), roomId, framework);
+        rooms.workBy(
+                viewer.settingId(), roomId, framework, PracticeStyle.of(style).orElseThrow(NotFound::new));
         return "redirect:/rooms";
     }
 
@@ -82,6 +91,7 @@ class RoomController {
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("frameworks", frameworks.all());
+        page.addObject("styles", PracticeStyle.values());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

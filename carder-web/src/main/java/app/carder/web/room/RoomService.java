@@ -1,6 +1,7 @@
 package app.carder.web.room;
 
 import app.carder.core.framework.FrameworkLibrary;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.core.week.DayStrip;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
@@ -42,10 +43,12 @@ public class RoomService {
             SettingId settingId,
             String name,
             String frameworkCode,
+            PracticeStyle style,
             List<String> zoneNames,
             List<DayStrip.Session> day) {
         frameworks.get(frameworkCode);
-        Room room = new Room(settingId, name, frameworkCode, all(settingId).size());
+        Room room =
+                new Room(settingId, name, frameworkCode, style, all(settingId).size());
         rooms.save(room);
         for (int position = 0; position < zoneNames.size(); position++) {
             zones.save(new Zone(settingId, room.getId(), zoneNames.get(position), position));
@@ -80,11 +83,11 @@ public class RoomService {
                 .orElseThrow(NotFound::new);
     }
 
-    /** Changes the framework that a room works by. */
+    /** Changes the framework and the practice style that a room works by. */
     @Transactional
-    public void workBy(SettingId settingId, UUID roomId, String frameworkCode) {
+    public void workBy(SettingId settingId, UUID roomId, String frameworkCode, PracticeStyle style) {
         frameworks.get(frameworkCode);
-        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).workBy(frameworkCode);
+        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).workBy(frameworkCode, style);
     }
 
     private List<RoomView> views(SettingId settingId, List<Room> found) {
@@ -99,6 +102,7 @@ public class RoomService {
                         room.getId(),
                         room.name(),
                         frameworks.get(room.frameworkCode()),
+                        room.practiceStyle(),
                         zonesByRoom.getOrDefault(room.getId(), List.of()).stream()
                                 .map(Zone::view)
                                 .toList(),

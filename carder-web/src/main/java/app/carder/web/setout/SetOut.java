@@ -1,9 +1,12 @@
 package app.carder.web.setout;
 
+import app.carder.core.ladder.Rung;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,6 +27,12 @@ class SetOut extends ScopedRecord {
     private String[] overruledFindings;
     private String setOutBy;
     private Instant setOutAt;
+    private @Nullable Instant putAwayAt;
+
+    @Enumerated(EnumType.STRING)
+    private Rung rung;
+
+    private @Nullable Integer preparationMinutes;
 
     protected SetOut() {}
 
@@ -46,6 +55,27 @@ class SetOut extends ScopedRecord {
         this.overruledFindings = overruledFindings.toArray(String[]::new);
         this.setOutBy = setOutBy;
         this.setOutAt = setOutAt;
+        this.rung = details.rung();
+        this.preparationMinutes = details.preparationMinutes();
+    }
+
+    /** Puts it away. The record stays, with what was overruled. */
+    void putAway(Instant at) {
+        if (putAwayAt == null) {
+            putAwayAt = at;
+        }
+    }
+
+    LocalDate onDay() {
+        return onDay;
+    }
+
+    Rung rung() {
+        return rung;
+    }
+
+    Instant setOutAt() {
+        return setOutAt;
     }
 
     UUID provocationId() {

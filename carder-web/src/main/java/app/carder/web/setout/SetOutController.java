@@ -1,5 +1,6 @@
 package app.carder.web.setout;
 
+import app.carder.core.ladder.Rung;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -76,9 +77,17 @@ class SetOutController {
     }
 
     @GetMapping("/cards/{cardId}/set-out")
-    ModelAndView blank(@AuthenticationPrincipal Viewer viewer, @PathVariable("cardId") UUID cardId) {
+    ModelAndView blank(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("cardId") UUID cardId,
+            @RequestParam(name = "rung", defaultValue = "AS_IS") String asked) {
         CardView card = provocations.get(viewer.settingId(), cardId);
-        return form(viewer, card, check(viewer, card), Typed.nothing(), new FormErrors());
+        Rung rung = rung(card, asked);
+        int handsOn = card.steps().stream()
+                .mapToInt(step -> step.handsOnMinutes() * step.turns())
+                .sum();
+        Typed typed = Typed.nothing().with("rung", rung).with("minutes", handsOn == 0 ? "" : handsOn);
+        return form(viewer, card, check(viewer, card, rung), typed, new FormErrors());
     }
 
     @PostMapping("/cards/{cardId}/set-out")
@@ -87,8 +96,8 @@ class SetOutController {
             @PathVariable("cardId") UUID cardId,
             @RequestParam MultiValueMap<String, String> parameters) {
         CardView card = provocations.get(viewer.settingId(), cardId);
-        BenchView checked = check(viewer, card);
         Typed typed = Typed.of(parameters);
+        BenchView checked = check(viewer, card, rung(card, typed.text("rung")));
         FormErrors errors = new FormErrors();
         Optional<SetOutDetails> details = read(viewer, card, checked, typed, errors);
         if (details.isEmpty()) {
@@ -128,15 +137,33 @@ class SetOutController {
         if (checked.needsReason() && reason.length() < SHORTEST_REASON) {
             errors.add("reason", "setout.reason.short", SHORTEST_REASON);
         }
+        Optional<Integer> minutes = typed.text("minutes").isEmpty()
+                ? Optional.empty()
+                : Typed.whole("minutes", typed.text("minutes"), 0, 10_000, errors);
         if (errors.any()) {
             return Optional.empty();
         }
         return zone.map(where -> new SetOutDetails(
-                where, session.orElse(null), checked.on(), adult.orElse(null), checked.needsReason() ? reason : ""));
+                where,
+                session.orElse(null),
+                checked.on(),
+                adult.orElse(null),
+                checked.needsReason() ? reason : "",
+                rung(card, typed.text("rung")),
+                minutes.orElse(null)));
     }
 
-    private BenchView check(Viewer viewer, CardView card) {
-        return bench.reckon(viewer.settingId(), card, settings.today(viewer.settingId()));
+    private BenchView check(Viewer viewer, CardView card, Rung rung) {
+        return bench.reckon(viewer.settingId(), card, rung, settings.today(viewer.settingId()));
+    }
+
+    /** A rung that the card has; as it is where it has no such rung. */
+    private static Rung rung(CardView card, String asked) {
+        return card.rungs().stream()
+                .map(change -> change.rung())
+                .filter(rung -> rung.name().equals(asked))
+                .findFirst()
+                .orElse(Rung.AS_IS);
     }
 
     private ModelAndView form(Viewer viewer, CardView card, BenchView checked, Typed typed, FormErrors errors) {
@@ -145,6 +172,7 @@ class SetOutController {
         page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
         page.addObject("card", card);
         page.addObject("bench", checked);
+        page.addObject("overruled", setOuts.overruled(viewer.settingId(), card.id()));
         page.addObject("staff", accounts.staff(viewer.settingId()));
         page.addObject("typed", typed);
         page.addObject("errors", errors);

@@ -1,5 +1,6 @@
 package app.carder.web.setout;
 
+import app.carder.core.ladder.Rung;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -12,10 +13,14 @@ import org.jspecify.annotations.Nullable;
  * @param onDay the day
  * @param adultId who stays with it, where a finding asks for that
  * @param overruledBecause why a finding is overruled; empty where none is
+ * @param rung of the card's ladder
+ * @param preparationMinutes hands-on minutes that it took to prepare; none where nobody wrote them down
  */
 public record SetOutDetails(
         UUID zoneId,
         @Nullable UUID sessionId,
         LocalDate onDay,
         @Nullable UUID adultId,
-        String overruledBecause) {}
+        String overruledBecause,
+        Rung rung,
+        @Nullable Integer preparationMinutes) {}

@@ -12,13 +12,14 @@ interface SetOutRepository extends Repository<SetOut, UUID> {
 
     void save(SetOut setOut);
 
-    void delete(SetOut setOut);
-
     Optional<SetOut> findByIdAndSettingId(UUID id, SettingId settingId);
 
-    List<SetOut> findBySettingIdAndRoomIdAndOnDayOrderBySetOutAt(
+    List<SetOut> findBySettingIdAndRoomIdAndOnDayAndPutAwayAtIsNullOrderBySetOutAt(
             SettingId settingId, UUID roomId, LocalDate onDay, Limit limit);
 
-    boolean existsBySettingIdAndProvocationIdAndZoneIdAndOnDay(
+    boolean existsBySettingIdAndProvocationIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
             SettingId settingId, UUID provocationId, UUID zoneId, LocalDate onDay);
+
+    List<SetOut> findBySettingIdAndProvocationIdOrderBySetOutAtDesc(
+            SettingId settingId, UUID provocationId, Limit limit);
 }

@@ -1,5 +1,6 @@
 package app.carder.web.setout;
 
+import app.carder.core.ladder.Rung;
 import app.carder.core.safety.Level;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
@@ -13,8 +14,10 @@ import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -29,16 +32,24 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetOutService {
 
     private static final Limit OF_A_DAY = Limit.of(100);
+    private static final Limit OF_A_CARD = Limit.of(400);
 
     private final SetOutRepository setOuts;
     private final ProvocationService provocations;
     private final AccountService accounts;
+    private final SettingService settings;
     private final Clock clock;
 
-    SetOutService(SetOutRepository setOuts, ProvocationService provocations, AccountService accounts, Clock clock) {
+    SetOutService(
+            SetOutRepository setOuts,
+            ProvocationService provocations,
+            AccountService accounts,
+            SettingService settings,
+            Clock clock) {
         this.setOuts = setOuts;
         this.provocations = provocations;
         this.accounts = accounts;
+        this.settings = settings;
         this.clock = clock;
     }
 
@@ -52,7 +63,7 @@ public class SetOutService {
         if (bench.isForbidden()) {
             throw new IllegalArgumentException("Card must not be set out while a finding says never.");
         }
-        if (setOuts.existsBySettingIdAndProvocationIdAndZoneIdAndOnDay(
+        if (setOuts.existsBySettingIdAndProvocationIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
                 viewer.settingId(), card.id(), details.zoneId(), details.onDay())) {
             return;
         }
@@ -67,14 +78,48 @@ public class SetOutService {
     /** Puts a card away again. */
     @Transactional
     public void putAway(SettingId settingId, UUID setOutId) {
-        setOuts.delete(setOuts.findByIdAndSettingId(setOutId, settingId).orElseThrow(NotFound::new));
+        setOuts.findByIdAndSettingId(setOutId, settingId)
+                .orElseThrow(NotFound::new)
+                .putAway(clock.instant());
+    }
+
+    /**
+     * A finding that was overruled.
+     *
+     * @param onDay for which day
+     * @param by who decided
+     * @param at when
+     * @param findings what was overruled
+     * @param because why
+     */
+    public record Overruling(LocalDate onDay, String by, LocalDateTime at, List<String> findings, String because) {}
+
+    /** What was overruled on a card so far, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Overruling> overruled(SettingId settingId, UUID cardId) {
+        return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_DAY).stream()
+                .filter(out -> !out.overruledFindings().isEmpty())
+                .map(out -> new Overruling(
+                        out.onDay(),
+                        out.setOutBy(),
+                        settings.local(settingId, out.setOutAt()),
+                        out.overruledFindings(),
+                        out.overruledBecause()))
+                .toList();
+    }
+
+    /** On which rung a card was out, by day; the last one of a day. */
+    @Transactional(readOnly = true)
+    public Map<LocalDate, Rung> rungs(SettingId settingId, UUID cardId) {
+        return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
+                .collect(Collectors.toMap(SetOut::onDay, SetOut::rung, (latest, earlier) -> latest));
     }
 
     /** What is out in a room on a day. */
     @Transactional(readOnly = true)
     public List<SetOutView> out(SettingId settingId, RoomView room, LocalDate on) {
-        List<SetOut> found =
-                setOuts.findBySettingIdAndRoomIdAndOnDayOrderBySetOutAt(settingId, room.id(), on, OF_A_DAY);
+        List<SetOut> found = setOuts.findBySettingIdAndRoomIdAndOnDayAndPutAwayAtIsNullOrderBySetOutAt(
+                settingId, room.id(), on, OF_A_DAY);
         if (found.isEmpty()) {
             return List.of();
         }
@@ -89,6 +134,7 @@ public class SetOutService {
                         Required.from(cards, out.provocationId()),
                         Required.from(zones, out.zoneId()),
                         out.sessionId(),
+                        out.rung(),
                         out.adultId() == null ? "" : staff.getOrDefault(out.adultId(), ""),
                         out.overruledFindings(),
                         out.overruledBecause(),

@@ -1,5 +1,6 @@
 package app.carder.web.setout;
 
+import app.carder.core.ladder.Rung;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.room.ZoneView;
 import java.util.List;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param card what is out
  * @param zone where
  * @param sessionId when; none for all day
+ * @param rung of the card's ladder
  * @param adult who stays with it; empty where nobody has to
  * @param overruledFindings findings that were overruled
  * @param overruledBecause why
@@ -23,6 +25,7 @@ public record SetOutView(
         CardSummary card,
         ZoneView zone,
         @Nullable UUID sessionId,
+        Rung rung,
         String adult,
         List<String> overruledFindings,
         String overruledBecause,

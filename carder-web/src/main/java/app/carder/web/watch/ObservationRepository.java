@@ -50,6 +50,9 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             @Param("to") Instant to,
             Limit limit);
 
+    List<Observation> findBySettingIdAndProvocationIdOrderByObservedAtDescIdDesc(
+            SettingId settingId, UUID provocationId, Limit limit);
+
     @Query("select c.childId as childId, max(o.observedAt) as lastAt from ObservationChild c"
             + " join Observation o on o.id = c.observationId"
             + " where c.settingId = :settingId and c.childId in :childIds group by c.childId")

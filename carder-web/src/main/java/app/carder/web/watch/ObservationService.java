@@ -164,6 +164,15 @@ public class ObservationService {
                         Limit.of(MOST)));
     }
 
+    /** What was seen of a card, the newest first. */
+    @Transactional(readOnly = true)
+    public List<ObservationView> ofCard(SettingId settingId, UUID cardId) {
+        return views(
+                settingId,
+                observations.findBySettingIdAndProvocationIdOrderByObservedAtDescIdDesc(
+                        settingId, cardId, Limit.of(MOST)));
+    }
+
     /** The day on which each child was last written about; those never written about are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, LocalDate> lastSeen(SettingId settingId, Collection<UUID> childIds) {

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.measure.Length;
+import app.carder.core.vessel.VesselShape;
 import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Properties;
 import java.util.Set;
@@ -88,7 +90,7 @@ class TypedTest {
             messages.load(file);
         }
         Pattern code = Pattern.compile(
-                "\"((?:form|child|card|material|setout|observation|journal|invitation|open|reply|firstrun|account|staff|carer|room)\\.[A-Za-z.]+)\"");
+                "\"((?:form|child|card|material|setout|observation|journal|invitation|open|reply|firstrun|account|staff|carer|room|kit|rule|reckoner|preparation|ladder)\\.[A-Za-z.]+)\"");
         Set<String> named = new TreeSet<>();
         try (var sources = Files.walk(Path.of("src/main/java"))) {
             for (Path source :
@@ -97,10 +99,15 @@ class TypedTest {
             }
         }
         Set<String> there = messages.stringPropertyNames().stream()
-                .filter(name -> !name.startsWith("photo.") && !name.startsWith("form.missing."))
+                .filter(name ->
+                        !name.startsWith("photo.") && !name.startsWith("shape.") && !name.startsWith("form.missing."))
                 .collect(Collectors.toCollection(TreeSet::new));
 
-        named.removeIf(name -> name.equals("form.missing."));
+        named.removeIf(name -> name.equals("form.missing.") || name.matches(".*\\.(pdf|json)"));
+        assertThat(messages.stringPropertyNames().stream().filter(name -> name.startsWith("shape.")))
+                .containsExactlyInAnyOrderElementsOf(Arrays.stream(VesselShape.values())
+                        .map(shape -> "shape." + shape)
+                        .toList());
         assertThat(named).isEqualTo(there);
     }
 

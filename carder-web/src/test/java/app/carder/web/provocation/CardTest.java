@@ -7,7 +7,6 @@ import app.carder.web.kit.WebTest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,7 +22,7 @@ class CardTest extends WebTest {
 
         assertThat(margin.select("html main")).isEmpty();
         String amounts = margin.select(".amount").text().replace('\u00a0', ' ');
-        assertThat(amounts).contains("9.60 L", "7.51 kg", "Packs to buy 8", "£15.60", "493 g");
+        assertThat(amounts).contains("9.60 L", "7.51 kg", "8 packs, £15.60", "493 g");
         assertThat(amounts).contains("5 packs of Rice, white long-grain", "2.7 cm");
         assertThat(margin.select(".reckoning").first().text())
                 .contains("V = length × width × depth", "60.0 × 40.0 × 4.0 cm", "USDA SR Legacy 20044");
@@ -141,22 +140,209 @@ class CardTest extends WebTest {
         assertThat(withNotch.select(".pin[aria-current]").text()).isEqualTo("Literacy");
     }
 
-    @Nested
-    class InTheCupboard {
-        @Test
-        void keepsPackAndPriceAndRefusesImpossibleOnes() {
-            String path = "/materials/" + material("semolina") + "/pack";
+    @Test
+    void fillsOnlyTheSpaceBetweenAndSaysWhenTheInnerVesselIsTooLarge() {
+        String[] space = {
+            "first",
+            "60",
+            "second",
+            "40",
+            "depth",
+            "12",
+            "innerShape",
+            "BOX",
+            "innerFirst",
+            "20",
+            "innerSecond",
+            "10",
+            "innerDepth",
+            "10",
+            "material",
+            "rice, white long-grain",
+            "amount",
+            "4"
+        };
 
-            Answer wrong = post("tobias", path, "grams", "-5", "price", "cheap");
-            assertThat(wrong.status()).isEqualTo(422);
-            assertThat(wrong.page().select("#grams").val()).isEqualTo("-5");
-            assertThat(wrong.page().select("[role=alert]").text()).contains("more than 0", "\u201ccheap\u201d");
+        var margin = bench(space).page();
 
-            post("tobias", path, "grams", "500", "price", "0.95");
-            assertThat(database.queryForObject(
-                            "select pack_mg from material where id = ?", Long.class, material("semolina")))
-                    .isEqualTo(500_000);
-        }
+        assertThat(margin.select(".amount").text().replace('\u00a0', ' ')).contains("8.80 L");
+        assertThat(margin.select("svg polygon.inner")).hasSize(2);
+        space[9] = "70";
+        assertThat(bench(space).page().select(".bench-faults").text()).contains("must fit inside");
+    }
+
+    @Test
+    void plansTheUseFromWhatIsInStock() {
+        var margin = bench(
+                        "first",
+                        "60",
+                        "second",
+                        "40",
+                        "depth",
+                        "12",
+                        "material",
+                        rice(),
+                        "amount",
+                        "4",
+                        "vessels",
+                        "2",
+                        "spill",
+                        "10",
+                        "children",
+                        "12",
+                        "sessions",
+                        "5",
+                        "sessionsYear",
+                        "38")
+                .page();
+
+        String use = margin.select(".use").text().replace('\u00a0', ' ');
+        assertThat(use).contains("16.51 kg", "5.50 kg in stock, buy 12 packs", "To buy now £23.40", "A year £265.20");
+        assertThat(use).contains("160.0 cm × 140.0 cm", "7 min");
+    }
+
+    @Test
+    void takesAVesselFromTheCupboardAndTellsAmountsInCups() {
+        var margin = bench("vesselFrom", "Jug, 1 litre", "material", "Water", "amount", "10", "units", "HOUSEHOLD")
+                .page();
+
+        assertThat(margin.select(".amount").text()).contains("cups");
+        assertThat(bench("vesselFrom", "No such jug")
+                        .page()
+                        .select(".bench-faults")
+                        .text())
+                .contains("no vessel called");
+    }
+
+    @Test
+    void adviceFollowsTheStyleAndSafetySpeaksInEveryStyle() {
+        String[] rice = {"first", "60", "second", "40", "depth", "12", "material", rice(), "amount", "2"};
+        post("tobias", "/rooms/" + room("Loft") + "/framework", "framework", "eyfs", "style", "PREPARED_ENVIRONMENT");
+
+        var prepared = bench(rice).page();
+
+        post("tobias", "/rooms/" + room("Loft") + "/framework", "framework", "eyfs", "style", "FREE_FLOW");
+        var freeFlow = bench(rice).page();
+        assertThat(prepared.select(".notes").text()).contains("about four years");
+        assertThat(freeFlow.select(".notes").text()).doesNotContain("about four years");
+        assertThat(prepared.select(".findings").text())
+                .isEqualTo(freeFlow.select(".findings").text());
+    }
+
+    @Test
+    void looksAtFeaturesAndWordsOfTheCard() {
+        var margin = bench("shape", "NONE", "title", "Sort the clothes by gender", "features", "SURPRISE_TASTE")
+                .page();
+
+        assertThat(margin.select(".finding").text())
+                .contains("Never", "A surprise to taste, with an allergy: the card", "Kofi", "Sorting people");
+    }
+
+    @Test
+    void saysWhichNameTheCupboardDoesNotHave() {
+        assertThat(bench("shape", "NONE", "material", "Moon dust", "amount", "3")
+                        .page()
+                        .select(".bench-faults")
+                        .text())
+                .contains("nothing called \u201cMoon dust\u201d");
+    }
+
+    @Test
+    void beginsWithATemplateSaidInTheRoomsFrameworkAndCupboard() {
+        var page = get("tobias", "/rooms/" + room("Loft") + "/cards/new?template=pe-pour")
+                .page();
+
+        assertThat(page.select("#title").val()).isEqualTo("Pouring, jug to jug");
+        assertThat(page.select("#vesselFrom").val()).isEqualTo("Small jug");
+        assertThat(page.select("#material-0").val()).isEqualTo("Maize, whole dry");
+        assertThat(page.select("[name=areas][checked]")).isNotEmpty();
+        assertThat(page.select(".margin .amount").text()).contains("Maize");
+        assertThat(page.select(".template-list a")).hasSizeGreaterThanOrEqualTo(15);
+    }
+
+    @Test
+    void keepsEverythingThatTheCardSays() {
+        UUID id = UUID.randomUUID();
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/cards",
+                card(
+                        "id",
+                        id.toString(),
+                        "title",
+                        "Everything",
+                        "shape",
+                        "STATED_VOLUME",
+                        "holds",
+                        "700",
+                        "depth",
+                        "20",
+                        "material",
+                        "Water",
+                        "amount",
+                        "5",
+                        "words",
+                        "drip",
+                        "place",
+                        "Garden",
+                        "features",
+                        "OUTDOORS",
+                        "units",
+                        "HOUSEHOLD",
+                        "vessels",
+                        "3",
+                        "spill",
+                        "5",
+                        "children",
+                        "9",
+                        "sessions",
+                        "2",
+                        "sessionsYear",
+                        "20",
+                        "weekOf",
+                        "2026-05-07"));
+
+        var page = get("tobias", "/cards/" + id).page();
+
+        assertThat(page.select("#holds").val()).isEqualTo("700");
+        assertThat(page.select("#words").text()).isEqualTo("drip");
+        assertThat(page.select("#place").val()).isEqualTo("Garden");
+        assertThat(page.select("[name=features][checked]").val()).isEqualTo("OUTDOORS");
+        assertThat(page.select("[name=units][checked]").val()).isEqualTo("HOUSEHOLD");
+        assertThat(page.select("#vessels, #spill, #children, #sessions, #sessionsYear")
+                        .eachAttr("value"))
+                .containsExactly("3", "9", "5", "2", "20");
+        assertThat(page.select("#weekOf").val()).as("the Monday of that week").isEqualTo("2026-05-04");
+    }
+
+    @Test
+    void groupsTheDeckByWeekRoomAndAreaAndNamesTheGaps() {
+        String deck = "/rooms/" + room("Loft") + "/cards?by=";
+
+        var byWeek = get("tobias", deck + "week").page();
+        var byRoom = get("tobias", deck + "room").page();
+        var byArea = get("tobias", deck + "area&notch=TASTE").page();
+
+        assertThat(byWeek.select(".deck-group h2").first().text()).startsWith("Week of 4 May");
+        assertThat(byWeek.select(".gaps").text()).contains("No card for").contains("Nothing speaks to");
+        assertThat(byRoom.select(".deck-group h2").text()).contains("Burrow", "Nook", "Loft");
+        assertThat(byArea.select(".deck-group")).hasSize(7);
+        assertThat(byArea.select(".deck tbody tr").text())
+                .contains("Post juice bar")
+                .doesNotContain("Sorting office");
+    }
+
+    @Test
+    void plansACardForTheWeekOfADay() {
+        UUID card = card("Sorting office");
+
+        post("tobias", "/cards/" + card + "/week", "weekOf", "2026-06-11");
+
+        assertThat(database.queryForObject(
+                        "select week_of from provocation where id = ?", java.time.LocalDate.class, card))
+                .isEqualTo("2026-06-08");
+        assertThat(post("tobias", "/cards/" + card + "/week", "weekOf", "soon").location())
+                .contains("wrongDay");
     }
 
     private Answer bench(String... fields) {

@@ -102,14 +102,57 @@ class SetOutTest extends WebTest {
 
     @Test
     void setsOutOnceHoweverOftenItIsPressedAndPutsAway() {
-        UUID card = card("The parcel chute");
+        UUID card = card("Missing house number");
         for (int press = 0; press < 2; press++) {
             post("tobias", "/cards/" + card + "/set-out", "zone", zone("Garden"));
         }
         assertThat(count(card)).isEqualTo(1);
 
         post("tobias", "/set-outs/" + id("select id from set_out where provocation_id = ?", card) + "/put-away");
-        assertThat(count(card)).isZero();
+        assertThat(get("tobias", "/rooms/" + room("Loft") + "/set-out")
+                        .page()
+                        .select(".zone")
+                        .text())
+                .doesNotContain("Missing house number");
+        post("tobias", "/cards/" + card + "/set-out", "zone", zone("Garden"));
+        assertThat(count(card)).as("set out a second time").isEqualTo(2);
+    }
+
+    @Test
+    void keepsWhoOverruledWhatWhenAndWhyAlsoAfterItIsPutAway() {
+        UUID card = card("Rice by the kilo");
+        post("tobias", "/set-outs/" + id("select id from set_out where provocation_id = ?", card) + "/put-away");
+
+        String page = get("tobias", "/cards/" + card + "/set-out")
+                .page()
+                .select(".plain-list")
+                .text();
+
+        assertThat(page)
+                .contains("Small part: Rice, white long-grain", "by Tobias Renn on 6 May", "Small group of two");
+    }
+
+    @Test
+    void setsOutARungWithItsAmountsItsSafetyAndTheMinutesOfPreparation() {
+        UUID card = card("Painted rice for mosaics");
+        var form = get("tobias", "/cards/" + card + "/set-out?rung=SIMPLER").page();
+
+        assertThat(form.select(".findings").text()).contains("Wood shavings").doesNotContain("Rice, dyed");
+        assertThat(form.select("#minutes").val()).as("20 + 45 + 60 + 45").isEqualTo("170");
+        post(
+                "tobias",
+                "/cards/" + card + "/set-out",
+                "zone",
+                zone("Tray table"),
+                "rung",
+                "SIMPLER",
+                "minutes",
+                "95",
+                "reason",
+                "Two at the table, an adult beside them.");
+        assertThat(database.queryForMap("select rung, preparation_minutes from set_out where provocation_id = ?", card))
+                .containsEntry("rung", "SIMPLER")
+                .containsEntry("preparation_minutes", 95);
     }
 
     @Test

@@ -1,0 +1,57 @@
+package app.carder.core.batch;
+
+import app.carder.core.measure.Volume;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import app.carder.core.vessel.Vessel;
+import java.util.Locale;
+
+/**
+ * Water frozen in moulds. Water grows by a twelfth as it freezes: ice weighs 0.917 g/mL, water 0.998 g/mL (physical tables, from
+ * memory), so a mould takes {@code V = mould x 0.917 / 0.998} of water. It freezes for 24 hours and melts in 1 to 4 hours in
+ * the room (common practice).
+ *
+ * @param perMould water for one mould
+ * @param water in all
+ * @param freezeHours before it can be turned out
+ * @param meltHours from and to
+ * @param reckoning how it was found
+ */
+public record IceBlocks(
+        Volume perMould, Volume water, int freezeHours, DyedGrain.Hours meltHours, Reckoning reckoning) {
+
+    private static final double ICE = 0.917;
+    private static final double WATER = 0.998;
+
+    /**
+     * Freezes so many.
+     *
+     * @param moulds 1 to 200
+     * @throws IllegalArgumentException if there are none or too many
+     */
+    public static IceBlocks of(Vessel mould, int moulds) {
+        if (moulds < 1 || moulds > 200) {
+            throw new IllegalArgumentException("Moulds must be from 1 to 200, got %d.".formatted(moulds));
+        }
+        Volume each = mould.capacity().scaledBy(ICE / WATER);
+        Volume all = each.multipliedBy(moulds);
+        Reckoning reckoning = Reckoning.asking("How much water do %d moulds take?".formatted(moulds))
+                .given(
+                        "Mould",
+                        mould.forPeople() + ", holds " + mould.capacity().forPeople())
+                .step(
+                        "water = mould × density of ice ÷ density of water",
+                        String.format(
+                                Locale.ROOT,
+                                "%s × %.3f ÷ %.3f",
+                                mould.capacity().forPeople(),
+                                ICE,
+                                WATER),
+                        each.forPeople())
+                .step("in all = water × moulds", each.forPeople() + " × " + moulds, all.forPeople())
+                .from(Source.fromMemory("Physical tables: ice 0.917 g/mL, water at 20 °C 0.998 g/mL"))
+                .from(Source.commonPractice("Common practice: 24 hours to freeze, 1 to 4 to melt"))
+                .close();
+        return new IceBlocks(each, all, 24, new DyedGrain.Hours(1, 4), reckoning);
+    }
+}

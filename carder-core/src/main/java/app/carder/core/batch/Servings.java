@@ -1,0 +1,76 @@
+package app.carder.core.batch;
+
+import app.carder.core.measure.Volume;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+
+/**
+ * How many of something are needed when each gives, or serves, a known amount.
+ *
+ * @param needed how many to get ready, rounded up
+ * @param over what is more than enough, in the words of what was asked
+ * @param reckoning how it was found
+ */
+public record Servings(long needed, String over, Reckoning reckoning) {
+
+    /**
+     * Fruits for so many cups, from what the first one gave.
+     *
+     * @param cups 1 to 500
+     * @param cup one cup
+     * @param measured juice of the first fruit
+     * @throws IllegalArgumentException if there is no cup, or the first fruit gave nothing
+     */
+    public static Servings ofJuice(int cups, Volume cup, Volume measured) {
+        require("Cups", cups, 500);
+        if (measured.isZero() || cup.isZero()) {
+            throw new IllegalArgumentException("Cup and juice of the first fruit must be more than 0 mL.");
+        }
+        Volume wanted = cup.multipliedBy(cups);
+        long fruits = (wanted.microlitres() + measured.microlitres() - 1) / measured.microlitres();
+        Volume over = measured.multipliedBy(fruits).minus(wanted);
+        return new Servings(
+                fruits,
+                over.forPeople(),
+                Reckoning.asking("How many fruits for %d cups?".formatted(cups))
+                        .given("Cup", cup.forPeople())
+                        .given("The first fruit gave", measured.forPeople())
+                        .step("needed = cups × cup", cups + " × " + cup.forPeople(), wanted.forPeople())
+                        .step(
+                                "fruits = needed ÷ the first one's juice, rounded up",
+                                wanted.forPeople() + " ÷ " + measured.forPeople(),
+                                Long.toString(fruits))
+                        .from(Source.entered("measured with the first fruit; the next ones differ"))
+                        .close());
+    }
+
+    /**
+     * Kits for so many children: a kit for six and twenty children is four kits.
+     *
+     * @param children 1 to 500
+     * @param perKit children that one kit serves, 1 to 500
+     * @throws IllegalArgumentException if one of them is out of its range
+     */
+    public static Servings ofKits(int children, int perKit) {
+        require("Children", children, 500);
+        require("Children per kit", perKit, 500);
+        int kits = (children + perKit - 1) / perKit;
+        return new Servings(
+                kits,
+                kits * perKit - children + " places",
+                Reckoning.asking("How many kits for %d children?".formatted(children))
+                        .given("One kit serves", Integer.toString(perKit))
+                        .step(
+                                "kits = children ÷ children per kit, rounded up",
+                                children + " ÷ " + perKit,
+                                Integer.toString(kits))
+                        .from(Source.derived("arithmetic"))
+                        .close());
+    }
+
+    private static void require(String thing, int number, int most) {
+        if (number < 1 || number > most) {
+            throw new IllegalArgumentException("%s must be from 1 to %d, got %d.".formatted(thing, most, number));
+        }
+    }
+}

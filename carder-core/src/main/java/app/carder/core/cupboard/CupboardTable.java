@@ -1,0 +1,484 @@
+package app.carder.core.cupboard;
+
+import app.carder.core.cupboard.Stocked.Amount;
+import app.carder.core.cupboard.Stocked.Bought;
+import app.carder.core.material.Allergen;
+import app.carder.core.material.Material;
+import app.carder.core.material.MaterialKind;
+import app.carder.core.material.Solid;
+import app.carder.core.material.Trait;
+import app.carder.core.measure.Density;
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Money;
+import app.carder.core.measure.Volume;
+import app.carder.core.reckoning.Source;
+import app.carder.core.reckoning.Source.Basis;
+import app.carder.core.vessel.StatedVolume;
+import app.carder.core.vessel.Vessel;
+import app.carder.core.vessel.VesselShape;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Currency;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The cupboard as a table of comma-separated values (RFC 4180): the starter cupboard ships as one, a setting imports and
+ * exports the same. {@link #COLUMNS} names the columns; only {@code name} and {@code kind} must be there, in any order.
+ * Semicolons instead of commas and a byte order mark are read as well, as spreadsheets write them. Lines that begin with
+ * {@code #} are remarks.
+ */
+public final class CupboardTable {
+
+    /** The columns in the order in which they are written. */
+    public static final List<String> COLUMNS = List.of(
+            "code",
+            "name",
+            "kind",
+            "density_g_per_ml",
+            "form",
+            "length_mm",
+            "width_mm",
+            "thickness_mm",
+            "opening_mm",
+            "vessel",
+            "vessel_first_mm",
+            "vessel_second_mm",
+            "vessel_depth_mm",
+            "vessel_ml",
+            "allergens",
+            "traits",
+            "pack_g",
+            "pack_pieces",
+            "pack_price",
+            "stock_g",
+            "stock_pieces",
+            "kept_in",
+            "keeps_days",
+            "source",
+            "basis");
+
+    /** Rows that one table may have. */
+    public static final int MOST_ROWS = 2000;
+
+    private static final Set<String> REQUIRED = Set.of("name", "kind");
+
+    private CupboardTable() {}
+
+    /**
+     * What was read.
+     *
+     * @param rows that are right, in the table's order
+     * @param faults of the others
+     */
+    public record Contents(List<Stocked> rows, List<Fault> faults) {
+        /** Keeps its own copies. */
+        public Contents {
+            rows = List.copyOf(rows);
+            faults = List.copyOf(faults);
+        }
+    }
+
+    /**
+     * Why a row was not taken.
+     *
+     * @param line of the file, from 1; 0 for the file as a whole
+     * @param name in the row, where there is one
+     * @param words what is wrong
+     */
+    public record Fault(long line, String name, String words) {}
+
+    /** The starter cupboard that ships with the application, by code, priced and stocked by nobody yet. */
+    public static Map<String, Stocked> starter(Currency currency) {
+        try (Reader reader = new InputStreamReader(
+                Objects.requireNonNull(CupboardTable.class.getResourceAsStream("materials.csv")),
+                StandardCharsets.UTF_8)) {
+            Contents contents = read(reader, currency);
+            if (!contents.faults().isEmpty()) {
+                throw new IllegalStateException(
+                        "Impossible state: the starter cupboard is wrong: " + contents.faults());
+            }
+            Map<String, Stocked> byCode = new LinkedHashMap<>();
+            contents.rows().forEach(row -> byCode.put(row.code(), row));
+            return byCode;
+        } catch (IOException broken) {
+            throw new UncheckedIOException("Impossible state: the starter cupboard cannot be read.", broken);
+        }
+    }
+
+    /**
+     * Reads a table. A row that is wrong is left out and told; the others are read.
+     *
+     * @param currency of the prices
+     * @throws IOException if it cannot be read at all
+     */
+    public static Contents read(Reader table, Currency currency) throws IOException {
+        String text = readAll(table);
+        List<Line> lines = new ArrayList<>();
+        List<Fault> faults = new ArrayList<>();
+        try (CSVParser parser = format(text).parse(new StringReader(text))) {
+            Set<String> missing = new HashSet<>(REQUIRED);
+            missing.removeAll(parser.getHeaderNames().stream()
+                    .map(name -> name.toLowerCase(Locale.ROOT))
+                    .toList());
+            if (!missing.isEmpty()) {
+                return new Contents(
+                        List.of(),
+                        List.of(new Fault(
+                                0,
+                                "",
+                                "The first row must name the columns; missing: "
+                                        + missing.stream().sorted().collect(Collectors.joining(", ")) + ".")));
+            }
+            for (CSVRecord record : parser) {
+                Map<String, String> cells = new LinkedHashMap<>();
+                record.toMap().forEach((name, cell) -> cells.put(name.toLowerCase(Locale.ROOT), unquoted(cell)));
+                lines.add(new Line(parser.getCurrentLineNumber(), cells));
+            }
+        } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
+            faults.add(new Fault(0, "", "This is not a table of comma-separated values: " + broken.getMessage()));
+        }
+        return read(lines, faults, currency);
+    }
+
+    /**
+     * Reads rows that come from elsewhere, each a map from column to cell; the first one is line 1.
+     *
+     * @param currency of the prices
+     */
+    public static Contents readRows(List<Map<String, String>> rows, Currency currency) {
+        List<Line> lines = new ArrayList<>();
+        rows.forEach(cells -> lines.add(new Line(lines.size() + 1L, cells)));
+        return read(lines, new ArrayList<>(), currency);
+    }
+
+    private record Line(long number, Map<String, String> cells) {}
+
+    private static Contents read(List<Line> lines, List<Fault> faults, Currency currency) {
+        List<Stocked> rows = new ArrayList<>();
+        Set<String> codes = new HashSet<>();
+        for (Line line : lines) {
+            if (rows.size() + faults.size() >= MOST_ROWS) {
+                faults.add(new Fault(
+                        line.number(), "", "A table may have %d rows; the rest was not read.".formatted(MOST_ROWS)));
+                break;
+            }
+            Row row = new Row(line.cells(), currency);
+            try {
+                Stocked stocked = row.stocked();
+                if (!codes.add(stocked.code())) {
+                    throw new IllegalArgumentException(
+                            "Code must be unique, got \"%s\" twice.".formatted(stocked.code()));
+                }
+                rows.add(stocked);
+            } catch (IllegalArgumentException wrong) {
+                faults.add(new Fault(
+                        line.number(),
+                        row.text("name"),
+                        Objects.requireNonNullElse(wrong.getMessage(), "This row cannot be read.")));
+            }
+        }
+        return new Contents(rows, faults);
+    }
+
+    private static String unquoted(String cell) {
+        return cell.length() > 1 && cell.charAt(0) == '\'' && "=+-@\t\r'".indexOf(cell.charAt(1)) >= 0
+                ? cell.substring(1)
+                : cell;
+    }
+
+    /** Writes a table that {@link #read} gives back the same; lines end as RFC 4180 says. */
+    public static String write(List<Stocked> rows) {
+        StringBuilder text = new StringBuilder(String.join(",", COLUMNS)).append("\r\n");
+        for (Stocked row : rows) {
+            Map<String, String> cells = cells(row);
+            text.append(COLUMNS.stream()
+                            .map(column -> quoted(cells.getOrDefault(column, "")))
+                            .collect(Collectors.joining(",")))
+                    .append("\r\n");
+        }
+        return text.toString();
+    }
+
+    private static String readAll(Reader table) throws IOException {
+        StringBuilder text = new StringBuilder();
+        char[] buffer = new char[8192];
+        for (int read = table.read(buffer); read >= 0; read = table.read(buffer)) {
+            text.append(buffer, 0, read);
+        }
+        return text.length() > 0 && text.charAt(0) == '\ufeff' ? text.substring(1) : text.toString();
+    }
+
+    private static CSVFormat format(String text) {
+        String header = text.lines()
+                .filter(line -> !line.startsWith("#") && !line.isBlank())
+                .findFirst()
+                .orElse("");
+        char delimiter = header.chars().filter(c -> c == ';').count()
+                        > header.chars().filter(c -> c == ',').count()
+                ? ';'
+                : ',';
+        return CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(delimiter)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true)
+                .setCommentMarker('#')
+                .setTrim(true)
+                .get();
+    }
+
+    /** A cell that no spreadsheet takes for a formula (OWASP: prefix with an apostrophe). */
+    private static String quoted(String cell) {
+        String harmless = !cell.isEmpty() && "=+-@\t\r'".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+        return harmless.matches("(?s).*[\",;\r\n#].*") || !harmless.equals(harmless.strip())
+                ? '"' + harmless.replace("\"", "\"\"") + '"'
+                : harmless;
+    }
+
+    /** One row by column; columns without a value are left out. */
+    public static Map<String, String> cells(Stocked row) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        Material material = row.material();
+        cells.put("code", row.code());
+        cells.put("name", material.name());
+        cells.put("kind", material.kind().name());
+        material.density()
+                .ifPresent(density ->
+                        cells.put("density_g_per_ml", plain(BigDecimal.valueOf(density.microgramsPerMillilitre(), 6))));
+        material.form().ifPresent(form -> cells.putAll(cells(form)));
+        material.opening().ifPresent(opening -> cells.put("opening_mm", millimetres(opening)));
+        row.vessel().ifPresent(vessel -> cells.putAll(cells(vessel)));
+        cells.put(
+                "allergens",
+                material.allergens().stream().sorted().map(Enum::name).collect(Collectors.joining(" ")));
+        cells.put("traits", material.traits().stream().sorted().map(Enum::name).collect(Collectors.joining(" ")));
+        row.bought().ifPresent(bought -> {
+            bought.content().mass().ifPresent(mass -> cells.put("pack_g", plain(mass.exactGrams())));
+            bought.content().pieces().ifPresent(count -> cells.put("pack_pieces", count.toString()));
+            cells.put("pack_price", bought.price().amount().toPlainString());
+        });
+        row.stock().mass().ifPresent(mass -> cells.put("stock_g", plain(mass.exactGrams())));
+        row.stock().pieces().ifPresent(count -> cells.put("stock_pieces", count.toString()));
+        cells.put("kept_in", row.keptIn());
+        row.keepsDays().ifPresent(days -> cells.put("keeps_days", days.toString()));
+        cells.put("source", material.source().name());
+        cells.put("basis", material.source().basis().name());
+        return cells;
+    }
+
+    private static Map<String, String> cells(Solid form) {
+        if (form instanceof Solid.Ball ball) {
+            return Map.of("form", "ball", "length_mm", millimetres(ball.diameter()));
+        }
+        if (form instanceof Solid.Rod rod) {
+            return Map.of(
+                    "form", "rod", "length_mm", millimetres(rod.length()), "width_mm", millimetres(rod.diameter()));
+        }
+        if (form instanceof Solid.Block block) {
+            return Map.of(
+                    "form",
+                    "block",
+                    "length_mm",
+                    millimetres(block.length()),
+                    "width_mm",
+                    millimetres(block.width()),
+                    "thickness_mm",
+                    millimetres(block.thickness()));
+        }
+        Solid.Grain grain = (Solid.Grain) form;
+        return Map.of(
+                "form",
+                "grain",
+                "length_mm",
+                millimetres(grain.length()),
+                "width_mm",
+                millimetres(grain.width()),
+                "thickness_mm",
+                millimetres(grain.thickness()));
+    }
+
+    private static Map<String, String> cells(Vessel vessel) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        cells.put("vessel", vessel.shape().name());
+        cells.put("vessel_depth_mm", millimetres(vessel.depth()));
+        if (vessel instanceof StatedVolume stated) {
+            cells.put("vessel_ml", plain(BigDecimal.valueOf(stated.stated().microlitres(), 3)));
+        } else {
+            cells.put("vessel_first_mm", millimetres(vessel.firstMeasure()));
+            vessel.secondMeasure().ifPresent(second -> cells.put("vessel_second_mm", millimetres(second)));
+        }
+        return cells;
+    }
+
+    private static String millimetres(Length length) {
+        return plain(BigDecimal.valueOf(length.micrometres(), 3));
+    }
+
+    private static String plain(BigDecimal number) {
+        return number.stripTrailingZeros().toPlainString();
+    }
+
+    /** One row, read cell by cell. */
+    private record Row(Map<String, String> cells, Currency currency) {
+
+        String text(String column) {
+            return cells.getOrDefault(column, "");
+        }
+
+        Stocked stocked() {
+            String name = text("name");
+            if (name.length() > 120) {
+                throw new IllegalArgumentException(
+                        "Name must have at most 120 letters, got %d.".formatted(name.length()));
+            }
+            Material material = new Material(
+                    name,
+                    one("kind", MaterialKind.values())
+                            .orElseThrow(() -> new IllegalArgumentException("Kind must be given.")),
+                    number("density_g_per_ml").map(Density::ofGramsPerMillilitre),
+                    form(),
+                    length("opening_mm"),
+                    set("allergens", Allergen.values()),
+                    set("traits", Trait.values()),
+                    new Source(
+                            text("source").isEmpty() ? "Entered in your setting" : text("source"),
+                            one("basis", Basis.values()).orElse(Basis.ENTERED)));
+            return new Stocked(
+                    text("code").isEmpty() ? codeOf(name) : text("code"),
+                    material,
+                    vessel(),
+                    bought(),
+                    new Amount(number("stock_g").map(Mass::ofGrams), whole("stock_pieces")),
+                    text("kept_in"),
+                    whole("keeps_days"));
+        }
+
+        private Optional<Bought> bought() {
+            Optional<BigDecimal> price = number("pack_price");
+            Amount content = new Amount(number("pack_g").map(Mass::ofGrams), whole("pack_pieces"));
+            if (price.isPresent() != content.isKnown()) {
+                throw new IllegalArgumentException("Pack and its price must be given together.");
+            }
+            return price.map(amount -> new Bought(content, Money.of(amount, currency)));
+        }
+
+        private Optional<Solid> form() {
+            return switch (text("form").toLowerCase(Locale.ROOT)) {
+                case "" -> Optional.empty();
+                case "ball" -> Optional.of(new Solid.Ball(needed("length_mm")));
+                case "rod" -> Optional.of(new Solid.Rod(needed("width_mm"), needed("length_mm")));
+                case "block" ->
+                    Optional.of(new Solid.Block(needed("length_mm"), needed("width_mm"), needed("thickness_mm")));
+                case "grain" ->
+                    Optional.of(new Solid.Grain(needed("length_mm"), needed("width_mm"), needed("thickness_mm")));
+                default ->
+                    throw new IllegalArgumentException(
+                            "Form must be ball, rod, block or grain, got \"%s\".".formatted(text("form")));
+            };
+        }
+
+        private Optional<Vessel> vessel() {
+            return one("vessel", VesselShape.values()).map(shape -> {
+                Length depth = needed("vessel_depth_mm");
+                if (shape.isByVolume()) {
+                    return new StatedVolume(
+                            number("vessel_ml")
+                                    .map(BigDecimal::doubleValue)
+                                    .map(Volume::ofMillilitres)
+                                    .orElseThrow(() -> new IllegalArgumentException(
+                                            "Column vessel_ml must be given for a stated volume.")),
+                            depth);
+                }
+                return shape.of(
+                        needed("vessel_first_mm"),
+                        shape.hasSecondMeasure() ? needed("vessel_second_mm") : Length.ZERO,
+                        depth);
+            });
+        }
+
+        private Length needed(String column) {
+            return length(column)
+                    .orElseThrow(() -> new IllegalArgumentException("Column %s must be given.".formatted(column)));
+        }
+
+        private Optional<Length> length(String column) {
+            return number(column).map(number -> Length.ofMillimetres(number.doubleValue()));
+        }
+
+        private Optional<Integer> whole(String column) {
+            return number(column).map(number -> {
+                try {
+                    return number.intValueExact();
+                } catch (ArithmeticException broken) {
+                    throw new IllegalArgumentException(
+                            "Column %s must be a whole number, got \"%s\".".formatted(column, text(column)), broken);
+                }
+            });
+        }
+
+        private Optional<BigDecimal> number(String column) {
+            String text = text(column).replace(',', '.');
+            if (text.isEmpty()) {
+                return Optional.empty();
+            }
+            if (!text.matches("[0-9]{1,9}(\\.[0-9]{1,6})?")) {
+                throw new IllegalArgumentException(
+                        "Column %s must be a number of 0 or more, got \"%s\".".formatted(column, text(column)));
+            }
+            return Optional.of(new BigDecimal(text));
+        }
+
+        private <E extends Enum<E>> Optional<E> one(String column, E[] all) {
+            return Optional.of(text(column)).filter(code -> !code.isEmpty()).map(code -> find(column, code, all));
+        }
+
+        private <E extends Enum<E>> Set<E> set(String column, E[] all) {
+            return Arrays.stream(text(column).split("[\\s;,]+"))
+                    .filter(code -> !code.isEmpty())
+                    .map(code -> find(column, code, all))
+                    .collect(Collectors.toUnmodifiableSet());
+        }
+
+        private static <E extends Enum<E>> E find(String column, String code, E[] all) {
+            Map<String, E> byName = Arrays.stream(all).collect(Collectors.toMap(Enum::name, Function.identity()));
+            E found = byName.get(code.toUpperCase(Locale.ROOT).replace('-', '_'));
+            if (found == null) {
+                throw new IllegalArgumentException("Column %s must be one of %s, got \"%s\"."
+                        .formatted(
+                                column,
+                                Arrays.stream(all)
+                                        .map(one -> one.name().toLowerCase(Locale.ROOT))
+                                        .collect(Collectors.joining(", ")),
+                                code));
+            }
+            return found;
+        }
+
+        private static String codeOf(String name) {
+            return name.toLowerCase(Locale.ROOT)
+                    .replaceAll("[^\\p{L}\\p{N}]+", "-")
+                    .replaceAll("^-|-$", "");
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package app.carder.core.cupboard;
+
+import app.carder.core.material.Material;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Money;
+import app.carder.core.vessel.Fill;
+import app.carder.core.vessel.Vessel;
+import java.util.Optional;
+
+/**
+ * One thing in the cupboard.
+ *
+ * @param code short and lasting, unique in the cupboard; what tables refer to it by
+ * @param material what it is
+ * @param vessel its inside, where it holds something
+ * @param bought how it is bought, where known
+ * @param stock how much of it there is, where known
+ * @param keptIn where it is kept; empty where nobody wrote it down
+ * @param keepsDays how many days it can be used again after preparing; absent where it keeps
+ */
+public record Stocked(
+        String code,
+        Material material,
+        Optional<Vessel> vessel,
+        Optional<Bought> bought,
+        Amount stock,
+        String keptIn,
+        Optional<Integer> keepsDays) {
+
+    /**
+     * Refuses what contradicts itself.
+     *
+     * @throws IllegalArgumentException if the code is blank, a vessel has no measures, or it keeps for no day
+     */
+    public Stocked {
+        if (code.isBlank()) {
+            throw new IllegalArgumentException("Code must not be blank.");
+        }
+        if (material.kind() == app.carder.core.material.MaterialKind.VESSEL && vessel.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Vessel (%s) must have a shape and measures.".formatted(material.name()));
+        }
+        if (keepsDays.filter(days -> days < 1 || days > 3650).isPresent()) {
+            throw new IllegalArgumentException(
+                    "Days that it keeps must be from 1 to 3650, got %d.".formatted(keepsDays.get()));
+        }
+    }
+
+    /**
+     * An amount of a material: by mass for what is poured, by number for everything else. One of the two, or neither.
+     *
+     * @param mass of a fill
+     * @param pieces of what is counted, 0 or more
+     */
+    public record Amount(Optional<Mass> mass, Optional<Integer> pieces) {
+        /** Nobody wrote it down. */
+        public static final Amount UNKNOWN = new Amount(Optional.empty(), Optional.empty());
+
+        /**
+         * Refuses two answers to one question.
+         *
+         * @throws IllegalArgumentException if both are given, or fewer than none
+         */
+        public Amount {
+            if (mass.isPresent() && pieces.isPresent()) {
+                throw new IllegalArgumentException("Amount must be a mass or a number of pieces, got both.");
+            }
+            if (pieces.filter(count -> count < 0).isPresent()) {
+                throw new IllegalArgumentException("Pieces must be 0 or more, got %d.".formatted(pieces.get()));
+            }
+        }
+
+        /** So much. */
+        public static Amount of(Mass mass) {
+            return new Amount(Optional.of(mass), Optional.empty());
+        }
+
+        /** So many. */
+        public static Amount of(int pieces) {
+            return new Amount(Optional.empty(), Optional.of(pieces));
+        }
+
+        /** Whether it is known. */
+        public boolean isKnown() {
+            return mass.isPresent() || pieces.isPresent();
+        }
+
+        /** For people; empty where unknown. */
+        public String forPeople() {
+            return mass.map(Mass::forPeople)
+                    .or(() -> pieces.map(String::valueOf))
+                    .orElse("");
+        }
+    }
+
+    /**
+     * How it is bought.
+     *
+     * @param content of one pack, more than nothing
+     * @param price of one pack
+     */
+    public record Bought(Amount content, Money price) {
+        /**
+         * Refuses an empty pack.
+         *
+         * @throws IllegalArgumentException if nothing is in it
+         */
+        public Bought {
+            if (content.mass().map(Mass::isZero).orElse(false)
+                    || content.pieces().map(count -> count == 0).orElse(false)
+                    || !content.isKnown()) {
+                throw new IllegalArgumentException("Pack must hold more than nothing.");
+            }
+        }
+    }
+
+    /** How it is bought by mass. */
+    public Optional<Fill.Pack> pack() {
+        return bought.flatMap(how -> how.content().mass().map(mass -> new Fill.Pack(mass, how.price())));
+    }
+
+    /** For people. */
+    public String name() {
+        return material.name();
+    }
+}

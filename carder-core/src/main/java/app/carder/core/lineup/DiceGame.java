@@ -1,0 +1,223 @@
+package app.carder.core.lineup;
+
+import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Sheet;
+import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A race along a line with a die: how many rounds it takes and how long, exact by dynamic programming over the squares that are
+ * left. With {@code p_t(n)} the chance that n squares are left after t turns, each turn moves {@code 1/m} of it by each face
+ * from 1 to m. A throw beyond the end brings the piece home, or is not played where the end must be met exactly.
+ *
+ * <p>Checked against {@code E(n) = 1 + (1/m) sum E(max(0, n-i))}: one die and ten squares, overshoot allowed, 33495175/10077696 =
+ * 3.323694 turns; exact landing 1639/216 = 7.587963 turns.
+ *
+ * @param rules of the game
+ * @param home chance that one piece is home after 1, 2, 3 … turns, until less than a billionth is still under way
+ * @param rounds expected until the game is over
+ * @param ninetieth rounds by which nine games of ten are over
+ * @param expected time of an average game
+ * @param ninetiethTime time by which nine games of ten are over
+ * @param reckoning how it was found
+ */
+public record DiceGame(
+        Rules rules,
+        List<Double> home,
+        double rounds,
+        int ninetieth,
+        Duration expected,
+        Duration ninetiethTime,
+        Reckoning reckoning) {
+
+    private static final double STILL_UNDER_WAY = 1e-9;
+    private static final int MOST_TURNS = 20_000;
+
+    /** Keeps its own copy. */
+    public DiceGame {
+        home = List.copyOf(home);
+    }
+
+    /** What happens with a throw that is larger than the squares left. */
+    public enum Landing {
+        /** The piece comes home. */
+        OVERSHOOT_ALLOWED("A larger throw brings it home"),
+        /** The piece stays where it is. */
+        EXACT("It must be met exactly");
+
+        private final String words;
+
+        Landing(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** When the game is over. */
+    public enum Ending {
+        /** As soon as one is home. */
+        FIRST_HOME("when the first is home"),
+        /** When everybody is home. */
+        ALL_HOME("when everybody is home");
+
+        private final String words;
+
+        Ending(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * The rules.
+     *
+     * @param squares from start to home, 1 to 200
+     * @param faces of the die, 2 to 20, each as likely
+     * @param landing what a larger throw does
+     * @param players 1 to 8
+     * @param ending when it is over
+     * @param secondsPerTurn of one player, 1 to 300
+     */
+    public record Rules(int squares, int faces, Landing landing, int players, Ending ending, int secondsPerTurn) {
+        /**
+         * Refuses what is no game.
+         *
+         * @throws IllegalArgumentException if a number is out of its range
+         */
+        public Rules {
+            require("Squares", squares, 1, 200);
+            require("Faces", faces, 2, 20);
+            require("Players", players, 1, 8);
+            require("Seconds per turn", secondsPerTurn, 1, 300);
+        }
+
+        private static void require(String thing, int number, int least, int most) {
+            if (number < least || number > most) {
+                throw new IllegalArgumentException(
+                        "%s must be from %d to %d, got %d.".formatted(thing, least, most, number));
+            }
+        }
+    }
+
+    /** Plays every possible game at once. */
+    public static DiceGame of(Rules rules) {
+        double[] left = new double[rules.squares() + 1];
+        left[rules.squares()] = 1;
+        List<Double> home = new ArrayList<>();
+        while (1 - left[0] > STILL_UNDER_WAY && home.size() < MOST_TURNS) {
+            left = turn(left, rules);
+            home.add(left[0]);
+        }
+        double expected = 0;
+        int ninetieth = 0;
+        double over = 0;
+        for (int turn = 0; turn < home.size(); turn++) {
+            expected += 1 - over;
+            over = over(home.get(turn), rules);
+            if (ninetieth == 0 && over >= 0.9) {
+                ninetieth = turn + 1;
+            }
+        }
+        Duration round = Duration.ofSeconds((long) rules.players() * rules.secondsPerTurn());
+        Duration average = Duration.ofSeconds(Math.round(expected * round.toSeconds()));
+        Duration late = round.multipliedBy(ninetieth);
+        return new DiceGame(
+                rules, home, expected, ninetieth, average, late, reckoning(rules, expected, ninetieth, average, late));
+    }
+
+    /** Whether nine games of ten are over within so much attention. */
+    public boolean fitsWithin(Duration attention) {
+        return ninetiethTime.compareTo(attention) <= 0;
+    }
+
+    /** Chance that the game ends in each round, as bars. */
+    public Sketch sketch() {
+        Sheet sheet = new Sheet();
+        int shown = Math.min(home.size(), Math.max(ninetieth + 4, 8));
+        double before = 0;
+        for (int turn = 0; turn < shown; turn++) {
+            double now = over(home.get(turn), rules);
+            double height = (now - before) * 120;
+            before = now;
+            double x = 10 + turn * 14;
+            sheet.box(x, 90 - height, 10, height, turn + 1 <= ninetieth ? Style.FILL : Style.GHOST);
+            if (shown <= 16 || turn % 5 == 4 || turn == 0) {
+                sheet.label(x + 5, 98, 6, Integer.toString(turn + 1));
+            }
+        }
+        sheet.line(6, 90, 14 + shown * 14, 90, Style.WALL);
+        return sheet.done(
+                20 + shown * 14,
+                104,
+                "In which round it ends",
+                String.format(
+                        Locale.ROOT,
+                        "On average after %.1f rounds; nine games of ten end by round %d.",
+                        rounds,
+                        ninetieth));
+    }
+
+    private static double[] turn(double[] left, Rules rules) {
+        double[] next = new double[left.length];
+        next[0] = left[0];
+        for (int squares = 1; squares < left.length; squares++) {
+            if (left[squares] == 0) {
+                continue;
+            }
+            double share = left[squares] / rules.faces();
+            for (int face = 1; face <= rules.faces(); face++) {
+                int after = squares - face;
+                if (after < 0) {
+                    after = rules.landing() == Landing.EXACT ? squares : 0;
+                }
+                next[after] += share;
+            }
+        }
+        return next;
+    }
+
+    private static double over(double oneHome, Rules rules) {
+        return rules.ending() == Ending.ALL_HOME
+                ? Math.pow(oneHome, rules.players())
+                : 1 - Math.pow(1 - oneHome, rules.players());
+    }
+
+    private static Reckoning reckoning(Rules rules, double expected, int ninetieth, Duration average, Duration late) {
+        return Reckoning.asking("How long does the game take?")
+                .given("Squares", Integer.toString(rules.squares()))
+                .given("Die", rules.faces() + " faces")
+                .given("At the end", rules.landing().words())
+                .given("Over", rules.ending().words())
+                .given("Players", Integer.toString(rules.players()))
+                .step(
+                        "chances of every square after every throw, added up; rounds = sum of the chances that it still goes on",
+                        rules.squares() + " squares, " + rules.faces() + " faces",
+                        String.format(Locale.ROOT, "%.2f rounds", expected))
+                .step("nine games of ten are over by", "first round with a chance of 0.9", ninetieth + " rounds")
+                .step(
+                        "time = rounds × players × seconds",
+                        String.format(
+                                Locale.ROOT, "%.2f × %d × %d s", expected, rules.players(), rules.secondsPerTurn()),
+                        minutes(average) + ", nine of ten within " + minutes(late))
+                .from(Source.derived("exact dynamic programming"))
+                .close();
+    }
+
+    /** For people: minutes and seconds. */
+    public static String minutes(Duration time) {
+        return String.format(Locale.ROOT, "%d:%02d\u00a0min", time.toMinutes(), time.toSecondsPart());
+    }
+}

@@ -1,0 +1,130 @@
+package app.carder.core.lineup;
+
+import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Sheet;
+import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.measure.Length;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A number line or hop trail on the floor: marks at the step of the youngest, folded into rows where the zone is too short.
+ *
+ * <p>The spacing is the measured step or, where nobody measured, the usual one for the age: 30 cm at two, 5 cm more a year
+ * (common practice; measure three steps and take a third). Half a metre is kept free at each end to stand, and between rows.
+ *
+ * @param marks how many
+ * @param spacing from one to the next
+ * @param total length of the line
+ * @param rows in which it lies; 0 where it does not fit
+ * @param perRow marks in a full row
+ * @param zoneLength of the zone
+ * @param zoneWidth of the zone
+ * @param reckoning how it was found
+ */
+public record NumberLine(
+        int marks,
+        Length spacing,
+        Length total,
+        int rows,
+        int perRow,
+        Length zoneLength,
+        Length zoneWidth,
+        Reckoning reckoning) {
+
+    private static final Length FREE = Length.ofCentimetres(50);
+    private static final Length AT_TWO = Length.ofCentimetres(30);
+    private static final Length PER_YEAR = Length.ofCentimetres(5);
+
+    /** The usual step at an age in completed months, 12 to 96. Common practice. */
+    public static Length usualStep(int months) {
+        if (months < 12 || months > 96) {
+            throw new IllegalArgumentException("Age must be from 12 to 96 months, got %d.".formatted(months));
+        }
+        return AT_TWO.scaledBy(1 + (months - 24) / 12.0 * PER_YEAR.dividedBy(AT_TWO));
+    }
+
+    /**
+     * Lays out the line.
+     *
+     * @param marks 2 to 101
+     * @param spacing more than nothing
+     * @param zoneLength the longer way of the zone
+     * @param zoneWidth the other way
+     * @throws IllegalArgumentException if there are too few or too many marks, or the spacing is nothing
+     */
+    public static NumberLine of(int marks, Length spacing, Length zoneLength, Length zoneWidth) {
+        if (marks < 2 || marks > 101) {
+            throw new IllegalArgumentException("Marks must be from 2 to 101, got %d.".formatted(marks));
+        }
+        if (spacing.isZero()) {
+            throw new IllegalArgumentException("Spacing must be more than 0 cm, got 0 cm.");
+        }
+        Length total = spacing.multipliedBy(marks - 1L);
+        Length usable = zoneLength.lessOrNothing(FREE.multipliedBy(2));
+        int perRow = usable.isZero() ? 0 : (int) Math.min(marks, Math.floor(usable.dividedBy(spacing)) + 1);
+        int rows = perRow == 0 ? 0 : (marks + perRow - 1) / perRow;
+        int roomForRows = (int) Math.floor(zoneWidth.dividedBy(FREE));
+        boolean fits = rows > 0 && rows <= roomForRows && (perRow >= 2 || marks == perRow);
+        Reckoning reckoning = Reckoning.asking("Does it fit into the zone?")
+                .given("Marks", Integer.toString(marks))
+                .given("Spacing", spacing.forPeople())
+                .given("Zone", zoneLength.forPeople() + " × " + zoneWidth.forPeople())
+                .step("length = (marks − 1) × spacing", marks - 1 + " × " + spacing.forPeople(), total.forPeople())
+                .step(
+                        "in a row = (zone − 2 × 50 cm) ÷ spacing + 1",
+                        usable.forPeople() + " ÷ " + spacing.forPeople() + " + 1",
+                        Integer.toString(perRow))
+                .step(
+                        "rows = marks ÷ in a row, rounded up; room for zone ÷ 50 cm",
+                        marks + " ÷ " + perRow,
+                        rows + " of " + roomForRows)
+                .from(Source.commonPractice("Common practice: usual step, free ends"))
+                .close();
+        return new NumberLine(marks, spacing, total, fits ? rows : 0, perRow, zoneLength, zoneWidth, reckoning);
+    }
+
+    /** Whether it fits. */
+    public boolean fits() {
+        return rows > 0;
+    }
+
+    /** The zone from above, in centimetres, with the marks; rows run there and back. */
+    public Sketch sketch() {
+        double length = zoneLength.inCentimetres();
+        double width = zoneWidth.inCentimetres();
+        Sheet sheet = new Sheet().box(5, 5, length, width, Style.WALL);
+        double gap = width / (Math.max(1, rows) + 1);
+        List<Double> last = new ArrayList<>();
+        for (int mark = 0; mark < (fits() ? marks : 0); mark++) {
+            int row = mark / perRow;
+            int at = row % 2 == 0 ? mark % perRow : perRow - 1 - mark % perRow;
+            double x = 5 + FREE.inCentimetres() + at * spacing.inCentimetres();
+            double y = 5 + gap * (row + 1);
+            if (!last.isEmpty()) {
+                sheet.line(last.get(0), last.get(1), x, y, Style.GHOST);
+            }
+            last = List.of(x, y);
+            sheet.round(x, y, 9, mark == 0 ? Style.ACCENT : Style.FILL);
+            if (marks <= 25 || mark % 5 == 0) {
+                sheet.label(x, y - 12, 12, Integer.toString(mark));
+            }
+        }
+        return sheet.done(
+                length + 10,
+                width + 10,
+                "The line in the zone, from above",
+                fits()
+                        ? String.format(
+                                Locale.ROOT,
+                                "%d marks %s apart in %d row%s.",
+                                marks,
+                                spacing.forPeople(),
+                                rows,
+                                rows == 1 ? "" : "s")
+                        : "It does not fit.");
+    }
+}

@@ -1,0 +1,97 @@
+package app.carder.core.lineup;
+
+import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Sheet;
+import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.measure.Length;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Things on a tray in the order in which hands use them, from left to right; six of them around a midline, so that a hand or an
+ * eye has to cross it.
+ *
+ * @param names in order
+ * @param positions of their middles, from the left edge
+ * @param midline middle of the tray
+ * @param gap between two of them; zero where they do not fit
+ * @param trayWidth inside
+ * @param reckoning how it was found
+ */
+public record TrayLine(
+        List<String> names, List<Length> positions, Length midline, Length gap, Length trayWidth, Reckoning reckoning) {
+
+    /** Room for fingers between two things: 2 cm. Common practice. */
+    private static final Length FINGERS = Length.ofCentimetres(2);
+
+    /** Keeps its own copies. */
+    public TrayLine {
+        names = List.copyOf(names);
+        positions = List.copyOf(positions);
+    }
+
+    /**
+     * Spreads things evenly.
+     *
+     * @param names 1 to 12, left to right
+     * @param each width of the widest of them
+     * @param trayWidth inside
+     * @throws IllegalArgumentException if there is nothing or too much to line up
+     */
+    public static TrayLine of(List<String> names, Length each, Length trayWidth) {
+        if (names.isEmpty() || names.size() > 12) {
+            throw new IllegalArgumentException(
+                    "Things in the line must be from 1 to 12, got %d.".formatted(names.size()));
+        }
+        Length taken = each.multipliedBy(names.size());
+        Length free = trayWidth.lessOrNothing(taken);
+        Length gap = Length.ofMicrometres(free.micrometres() / (names.size() + 1));
+        boolean fits = gap.compareTo(FINGERS) >= 0;
+        List<Length> positions = new ArrayList<>();
+        for (int at = 0; at < names.size(); at++) {
+            positions.add(Length.ofMicrometres(
+                    gap.micrometres() * (at + 1) + each.micrometres() * at + each.micrometres() / 2));
+        }
+        Reckoning reckoning = Reckoning.asking("Where does each thing stand?")
+                .given("Things", Integer.toString(names.size()))
+                .given("Each at most", each.forPeople())
+                .given("Tray", trayWidth.forPeople())
+                .step(
+                        "gap = (tray − things × width) ÷ (things + 1), at least 2 cm for fingers",
+                        "(" + trayWidth.forPeople() + " − " + taken.forPeople() + ") ÷ " + (names.size() + 1),
+                        gap.forPeople())
+                .step("midline = tray ÷ 2; left of it stand", names.size() + " ÷ 2", Integer.toString(names.size() / 2))
+                .from(Source.commonPractice("Common practice: left to right, room for fingers"))
+                .close();
+        return new TrayLine(
+                names,
+                positions,
+                Length.ofMicrometres(trayWidth.micrometres() / 2),
+                fits ? gap : Length.ZERO,
+                trayWidth,
+                reckoning);
+    }
+
+    /** Whether there is room for fingers. */
+    public boolean fits() {
+        return !gap.isZero();
+    }
+
+    /** The tray from above, in millimetres. */
+    public Sketch sketch() {
+        double width = trayWidth.inMillimetres();
+        double high = width / 4;
+        Sheet sheet = new Sheet()
+                .box(5, 5, width, high, Style.WALL)
+                .line(5 + midline.inMillimetres(), 5, 5 + midline.inMillimetres(), 5 + high, Style.GHOST);
+        for (int at = 0; at < names.size(); at++) {
+            double x = 5 + positions.get(at).inMillimetres();
+            sheet.round(x, 5 + high / 2, width / 45, Style.FILL)
+                    .label(x, 5 + high / 2 + width / 20 + (at % 2) * width / 35, width / 40, names.get(at));
+        }
+        return sheet.done(
+                width + 10, high + 10, "The tray from above", "From left to right: " + String.join(", ", names) + ".");
+    }
+}

@@ -1,0 +1,488 @@
+package app.carder.core.pouring;
+
+import app.carder.core.batch.Spoonfuls;
+import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Sheet;
+import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.material.Material;
+import app.carder.core.measure.Density;
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Volume;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import app.carder.core.vessel.Vessel;
+import app.carder.core.vessel.VesselShape;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The pouring ladder: for each rung the sets that can be made from the vessels in the cupboard, and the fill to measure out.
+ *
+ * <p>A vessel is filled to nine tenths at most, so that a small hand does not spill at the first tilt, and a cup to eight
+ * tenths (both common practice).
+ */
+public final class PouringLadder {
+
+    private static final double FULL_JUG = 0.9;
+    private static final double FULL_CUP = 0.8;
+    private static final double CLEARLY_UNEQUAL = 1.2;
+    private static final double REMAINDER = 0.1;
+    private static final double LINE = 0.6;
+    private static final int MOST_SETS = 6;
+
+    private static final Source PRACTICE =
+            Source.commonPractice("Common practice: jugs nine tenths full, cups eight tenths");
+
+    private PouringLadder() {}
+
+    /** The rungs, each harder than the one before. */
+    public enum Rung {
+        /** All of it from one jug to another. */
+        JUG_TO_JUG("Jug to jug", "All of it goes from one to the other, and back."),
+        /** Shared evenly, nothing stays. */
+        TWO_EQUAL("Jug to two equal cups", "Both cups end at the same height and the jug is empty."),
+        /** More in the jug than the cups take. */
+        TWO_UNEQUAL("Jug to two unequal cups", "Each cup is full and some must stay in the jug."),
+        /** Stop at a line. */
+        TO_A_LINE("Pour to a line", "The child stops at the line; the rest stays in the jug."),
+        /** Through a funnel into a bottle. */
+        NARROW_NECK("Narrow neck, with a funnel", "Slowly enough that the funnel does not run over.");
+
+        private final String words;
+        private final String sign;
+
+        Rung(String words, String sign) {
+            this.words = words;
+            this.sign = sign;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+
+        /** What the child sees by itself at the end. */
+        public String sign() {
+            return sign;
+        }
+    }
+
+    /**
+     * A vessel or funnel in the cupboard.
+     *
+     * @param name for people
+     * @param vessel its inside
+     * @param neck its narrowest way through, where it has one
+     */
+    public record Named(String name, Vessel vessel, Optional<Length> neck) {}
+
+    /**
+     * A funnel.
+     *
+     * @param name for people
+     * @param outlet inside diameter
+     */
+    public record Funnel(String name, Length outlet) {}
+
+    /**
+     * One set for one rung.
+     *
+     * @param rung of the ladder
+     * @param from the jug
+     * @param into the cups, the jug or the bottle
+     * @param fill to measure out into the jug
+     * @param mass of it
+     * @param spoonfuls of it in cups and spoons
+     * @param each what goes into each of them
+     * @param remainder that stays in the jug
+     * @param line where there is one
+     * @param note what else to get ready
+     * @param reckoning how it was found
+     */
+    public record PouringSet(
+            Rung rung,
+            Named from,
+            List<Named> into,
+            Volume fill,
+            Mass mass,
+            Spoonfuls spoonfuls,
+            List<Volume> each,
+            Volume remainder,
+            Optional<LineStrip> line,
+            String note,
+            Reckoning reckoning) {
+        /** Keeps its own copies. */
+        public PouringSet {
+            into = List.copyOf(into);
+            each = List.copyOf(each);
+        }
+
+        /** The vessels in section, side by side, with what is in them at the end. */
+        public Sketch sketch() {
+            Sheet sheet = new Sheet();
+            double deepest = from.vessel().depth().inMillimetres();
+            for (Named cup : into) {
+                deepest = Math.max(deepest, cup.vessel().depth().inMillimetres());
+            }
+            double x = stand(sheet, from, remainder, 10, deepest);
+            for (int at = 0; at < into.size(); at++) {
+                x = stand(sheet, into.get(at), each.get(at), x, deepest);
+            }
+            return sheet.done(
+                    x,
+                    deepest + 30,
+                    rung.words(),
+                    "At the end: %s in %s, %s stays."
+                            .formatted(each.get(0).forPeople(), into.get(0).name(), remainder.forPeople()));
+        }
+
+        private static double stand(Sheet sheet, Named named, Volume held, double x, double deepest) {
+            Vessel vessel = named.vessel();
+            double floor = deepest + 10;
+            double rim = Math.max(
+                    vessel.widthAt(vessel.depth()).inMillimetres(),
+                    vessel.widthAt(Length.ZERO).inMillimetres());
+            double middle = x + rim / 2;
+            Length level = vessel.depthFor(held);
+            slice(sheet, vessel, middle, floor, level, Style.FILL);
+            slice(sheet, vessel, middle, floor, vessel.depth(), Style.WALL);
+            sheet.label(middle, floor + 12, 9, named.name());
+            return x + rim + 20;
+        }
+
+        private static void slice(Sheet sheet, Vessel vessel, double middle, double floor, Length to, Style style) {
+            double low = vessel.widthAt(Length.ZERO).inMillimetres() / 2;
+            double high = vessel.widthAt(to).inMillimetres() / 2;
+            double top = floor - to.inMillimetres();
+            sheet.shape(style, middle - high, top, middle - low, floor, middle + low, floor, middle + high, top);
+        }
+    }
+
+    /**
+     * Sets for one rung, the ones that use most of their vessels first, six at most.
+     *
+     * @param all vessels in the cupboard; trays, boxes and bowls are left out, bottles have a neck
+     * @param funnels for the last rung
+     * @param tolerance how much two equal cups may differ, as a share, 0 to 0.2
+     * @throws IllegalArgumentException if the fill is not poured, or the tolerance out of its range
+     */
+    public static List<PouringSet> propose(
+            Rung rung, List<Named> all, List<Funnel> funnels, Material fill, double tolerance) {
+        if (!fill.kind().isPoured()) {
+            throw new IllegalArgumentException("Fill must be loose or liquid, got %s (%s)."
+                    .formatted(fill.kind().words(), fill.name()));
+        }
+        if (!(tolerance >= 0 && tolerance <= 0.2)) {
+            throw new IllegalArgumentException("Tolerance must be from 0 to 0.2, got %s.".formatted(tolerance));
+        }
+        List<Named> vessels =
+                all.stream().filter(named -> pours(named.vessel())).toList();
+        List<PouringSet> sets = new ArrayList<>();
+        for (int jug = 0; jug < vessels.size(); jug++) {
+            for (int first = 0; first < vessels.size(); first++) {
+                if (first == jug) {
+                    continue;
+                }
+                switch (rung) {
+                    case JUG_TO_JUG ->
+                        jugToJug(vessels.get(jug), vessels.get(first), fill).ifPresent(sets::add);
+                    case TO_A_LINE ->
+                        toALine(vessels.get(jug), vessels.get(first), fill).ifPresent(sets::add);
+                    case NARROW_NECK ->
+                        narrowNeck(vessels.get(jug), vessels.get(first), funnels, fill)
+                                .ifPresent(sets::add);
+                    case TWO_EQUAL, TWO_UNEQUAL -> {
+                        for (int second = first + 1; second < vessels.size(); second++) {
+                            if (second != jug) {
+                                two(rung, vessels.get(jug), vessels.get(first), vessels.get(second), fill, tolerance)
+                                        .ifPresent(sets::add);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        return sets.stream()
+                .sorted(Comparator.comparingDouble((PouringSet set) -> -used(set))
+                        .thenComparing(set -> set.fill()))
+                .limit(MOST_SETS)
+                .toList();
+    }
+
+    /** Round, and about as deep as it is wide: one can pour from it and into it without a tray's edge. Common practice. */
+    private static boolean pours(Vessel vessel) {
+        boolean round = vessel.shape() == VesselShape.TAPERED_JUG
+                || vessel.shape() == VesselShape.ROUND_TUB
+                || vessel.shape() == VesselShape.STATED_VOLUME;
+        return round && vessel.depth().dividedBy(vessel.widthAt(vessel.depth())) >= 0.8;
+    }
+
+    /** How much of the jug and of its partners is used: the closer they match, the easier the set is to read. */
+    private static double used(PouringSet set) {
+        double jug = set.fill().dividedBy(set.from().vessel().capacity());
+        double cups = set.into().stream()
+                .mapToDouble(cup -> set.fill().dividedBy(cup.vessel().capacity()))
+                .sum();
+        return jug + Math.min(1, cups / set.into().size());
+    }
+
+    private static boolean isOpen(Named vessel) {
+        return vessel.neck().isEmpty();
+    }
+
+    private static Optional<PouringSet> jugToJug(Named from, Named into, Material fill) {
+        Volume less = from.vessel().capacity().isMoreThan(into.vessel().capacity())
+                ? into.vessel().capacity()
+                : from.vessel().capacity();
+        Volume more = from.vessel().capacity().orMore(into.vessel().capacity());
+        if (!isOpen(from)
+                || !isOpen(into)
+                || more.dividedBy(less) > CLEARLY_UNEQUAL
+                || from.name().compareTo(into.name()) > 0) {
+            return Optional.empty();
+        }
+        Volume measured = less.scaledBy(FULL_JUG);
+        return Optional.of(set(
+                Rung.JUG_TO_JUG,
+                from,
+                List.of(into),
+                measured,
+                List.of(measured),
+                Volume.ZERO,
+                Optional.empty(),
+                "",
+                fill,
+                notebook(from, List.of(into))
+                        .step("fill = nine tenths of the smaller", "0.9 × " + less.forPeople(), measured.forPeople())));
+    }
+
+    private static Optional<PouringSet> two(Rung rung, Named from, Named a, Named b, Material fill, double tolerance) {
+        Volume small = a.vessel().capacity().isMoreThan(b.vessel().capacity())
+                ? b.vessel().capacity()
+                : a.vessel().capacity();
+        Volume large = a.vessel().capacity().orMore(b.vessel().capacity());
+        double ratio = large.dividedBy(small);
+        if (!isOpen(from) || !isOpen(a) || !isOpen(b)) {
+            return Optional.empty();
+        }
+        Volume roomInJug = from.vessel().capacity().scaledBy(FULL_JUG);
+        if (rung == Rung.TWO_EQUAL) {
+            Volume each = small.scaledBy(FULL_CUP);
+            Volume measured = each.multipliedBy(2);
+            if (ratio > 1 + tolerance || measured.isMoreThan(roomInJug)) {
+                return Optional.empty();
+            }
+            return Optional.of(set(
+                    rung,
+                    from,
+                    List.of(a, b),
+                    measured,
+                    List.of(each, each),
+                    Volume.ZERO,
+                    Optional.empty(),
+                    "",
+                    fill,
+                    notebook(from, List.of(a, b))
+                            .step(
+                                    "the cups differ by",
+                                    large.forPeople() + " ÷ " + small.forPeople() + " − 1",
+                                    percent(ratio - 1))
+                            .step(
+                                    "fill = 2 × eight tenths of a cup",
+                                    "2 × 0.8 × " + small.forPeople(),
+                                    measured.forPeople())));
+        }
+        Volume intoA = a.vessel().capacity().scaledBy(FULL_CUP);
+        Volume intoB = b.vessel().capacity().scaledBy(FULL_CUP);
+        Volume both = intoA.plus(intoB);
+        Volume measured = both.scaledBy(1 / (1 - REMAINDER));
+        if (ratio < CLEARLY_UNEQUAL || measured.isMoreThan(roomInJug)) {
+            return Optional.empty();
+        }
+        Volume stays = measured.minus(both);
+        return Optional.of(set(
+                rung,
+                from,
+                List.of(a, b),
+                measured,
+                List.of(intoA, intoB),
+                stays,
+                Optional.empty(),
+                "",
+                fill,
+                notebook(from, List.of(a, b))
+                        .step(
+                                "into the cups = eight tenths of each",
+                                intoA.forPeople() + " + " + intoB.forPeople(),
+                                both.forPeople())
+                        .step(
+                                "fill = cups ÷ 0.9, so that a tenth must stay",
+                                both.forPeople() + " ÷ 0.9",
+                                measured.forPeople())
+                        .step(
+                                "stays = fill − cups",
+                                measured.forPeople() + " − " + both.forPeople(),
+                                stays.forPeople())));
+    }
+
+    private static Optional<PouringSet> toALine(Named from, Named into, Material fill) {
+        Volume measured = from.vessel().capacity().scaledBy(FULL_JUG);
+        Volume toLine = into.vessel().capacity().scaledBy(LINE);
+        if (!isOpen(from)
+                || !isOpen(into)
+                || measured.dividedBy(toLine) < 1 + REMAINDER
+                || measured.dividedBy(toLine) > 3) {
+            return Optional.empty();
+        }
+        return Optional.of(lineSet(from, into, measured, toLine, fill));
+    }
+
+    /**
+     * Pour to a line of one's own.
+     *
+     * @param from the jug
+     * @param into the vessel with the line
+     * @param measured fill in the jug, more than goes to the line
+     * @param toLine volume up to the line
+     * @throws IllegalArgumentException if nothing would stay in the jug, or it does not go in
+     */
+    public static PouringSet toLine(Named from, Named into, Volume measured, Volume toLine, Material fill) {
+        if (!measured.isMoreThan(toLine)) {
+            throw new IllegalArgumentException(
+                    "Fill must be more than goes to the line (%s), got %s. Something must stay in the jug."
+                            .formatted(toLine.forPeople(), measured.forPeople()));
+        }
+        if (measured.isMoreThan(from.vessel().capacity())) {
+            throw new IllegalArgumentException("Fill must go into %s, which holds %s, got %s."
+                    .formatted(from.name(), from.vessel().capacity().forPeople(), measured.forPeople()));
+        }
+        return lineSet(from, into, measured, toLine, fill);
+    }
+
+    private static PouringSet lineSet(Named from, Named into, Volume measured, Volume toLine, Material fill) {
+        Length height = into.vessel().depthFor(toLine);
+        Volume stays = measured.minus(toLine);
+        return set(
+                Rung.TO_A_LINE,
+                from,
+                List.of(into),
+                measured,
+                List.of(toLine),
+                stays,
+                Optional.of(LineStrip.of(into.vessel(), height)),
+                "Tape on the strip that marks the line.",
+                fill,
+                notebook(from, List.of(into))
+                        .given("Up to the line", toLine.forPeople())
+                        .step(
+                                "height of the line, solved from "
+                                        + into.vessel().rule(),
+                                toLine.forPeople(),
+                                height.forPeople())
+                        .step(
+                                "stays = fill − line",
+                                measured.forPeople() + " − " + toLine.forPeople(),
+                                stays.forPeople()));
+    }
+
+    private static Optional<PouringSet> narrowNeck(Named from, Named into, List<Funnel> funnels, Material fill) {
+        if (!isOpen(from) || isOpen(into)) {
+            return Optional.empty();
+        }
+        Length neck = into.neck().orElseThrow();
+        Volume measured = from.vessel().capacity().scaledBy(FULL_JUG);
+        if (measured.isMoreThan(into.vessel().capacity())
+                || measured.dividedBy(into.vessel().capacity()) < 0.3) {
+            return Optional.empty();
+        }
+        return funnels.stream()
+                .filter(funnel -> !funnel.outlet().isMoreThan(neck))
+                .filter(funnel -> Neck.of(fill, funnel.outlet()).flow() == Neck.Flow.RUNS)
+                .max(Comparator.comparing(Funnel::outlet))
+                .map(funnel -> set(
+                        Rung.NARROW_NECK,
+                        from,
+                        List.of(into),
+                        measured,
+                        List.of(measured),
+                        Volume.ZERO,
+                        Optional.empty(),
+                        "%s stands in the neck: outlet %s in %s."
+                                .formatted(funnel.name(), funnel.outlet().forPeople(), neck.forPeople()),
+                        fill,
+                        notebook(from, List.of(into))
+                                .given(
+                                        "Funnel",
+                                        funnel.name() + ", outlet "
+                                                + funnel.outlet().forPeople())
+                                .step(
+                                        "outlet ≤ neck",
+                                        funnel.outlet().forPeople() + " against " + neck.forPeople(),
+                                        "goes in")
+                                .step(
+                                        "outlet against the grain",
+                                        Neck.of(fill, funnel.outlet())
+                                                .ratio()
+                                                .map(ratio -> String.format(
+                                                        Locale.ROOT, "%.1f grains across, at least 6", ratio))
+                                                .orElse("a liquid"),
+                                        "runs")
+                                .step(
+                                        "fill = nine tenths of the jug",
+                                        "0.9 × " + from.vessel().capacity().forPeople(),
+                                        measured.forPeople())));
+    }
+
+    private static Reckoning.Notebook notebook(Named from, List<Named> into) {
+        Reckoning.Notebook notebook = Reckoning.asking("What is measured out?")
+                .given(
+                        "From " + from.name(),
+                        from.vessel().forPeople() + ", holds "
+                                + from.vessel().capacity().forPeople());
+        into.forEach(cup -> notebook.given(
+                "Into " + cup.name(),
+                cup.vessel().forPeople() + ", holds " + cup.vessel().capacity().forPeople()));
+        return notebook;
+    }
+
+    private static PouringSet set(
+            Rung rung,
+            Named from,
+            List<Named> into,
+            Volume measured,
+            List<Volume> each,
+            Volume stays,
+            Optional<LineStrip> line,
+            String note,
+            Material fill,
+            Reckoning.Notebook notebook) {
+        Density density = fill.density().orElseThrow();
+        Mass mass = measured.times(density);
+        return new PouringSet(
+                rung,
+                from,
+                into,
+                measured,
+                mass,
+                Spoonfuls.nearest(measured),
+                each,
+                stays,
+                line,
+                note,
+                notebook.step(
+                                "mass = fill × density",
+                                measured.forPeople() + " × " + density.forPeople(),
+                                mass.forPeople())
+                        .from(PRACTICE)
+                        .from(fill.source())
+                        .close());
+    }
+
+    private static String percent(double share) {
+        return String.format(Locale.ROOT, "%.1f %%", share * 100);
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * Pouring, spooning, gripping and posting: sets from the vessels that are there, each rung harder than the one before. Start at
+ * {@link app.carder.core.pouring.PouringLadder}.
+ */
+@NullMarked
+package app.carder.core.pouring;
+
+import org.jspecify.annotations.NullMarked;

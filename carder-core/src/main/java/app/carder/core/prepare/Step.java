@@ -1,0 +1,75 @@
+package app.carder.core.prepare;
+
+import java.time.Duration;
+import java.util.Set;
+
+/**
+ * One step of the preparation.
+ *
+ * @param name short, unique among the steps
+ * @param handsOn of one turn, more than nothing
+ * @param waiting afterwards, by the clock, day and night: drying, freezing, rising
+ * @param who does it
+ * @param turns how often it is done, one after another: 1, or more where children take turns
+ * @param after names of the steps that must be finished, their waiting included
+ */
+public record Step(String name, Duration handsOn, Duration waiting, Who who, int turns, Set<String> after) {
+
+    /** Who does a step. */
+    public enum Who {
+        /** Staff, in opening hours. */
+        ADULT("an adult"),
+        /** Children with an adult, in their sessions. */
+        CHILDREN("children, with an adult");
+
+        private final String words;
+
+        Who(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * Refuses what is no step.
+     *
+     * @throws IllegalArgumentException if the name is blank, the time not between 1 minute and 12 hours, the waiting negative or
+     *     longer than 30 days, or the turns not from 1 to 60
+     */
+    public Step {
+        after = Set.copyOf(after);
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("Step must have a name.");
+        }
+        if (handsOn.toMinutes() < 1 || handsOn.toHours() > 12) {
+            throw new IllegalArgumentException(
+                    "Hands-on time of \"%s\" must be from 1 minute to 12 hours, got %d minutes."
+                            .formatted(name, handsOn.toMinutes()));
+        }
+        if (waiting.isNegative() || waiting.toDays() > 30) {
+            throw new IllegalArgumentException("Waiting time of \"%s\" must be from 0 to 30 days, got %d hours."
+                    .formatted(name, waiting.toHours()));
+        }
+        if (turns < 1 || turns > 60) {
+            throw new IllegalArgumentException("Turns of \"%s\" must be from 1 to 60, got %d.".formatted(name, turns));
+        }
+    }
+
+    /** Turns for children at a table: {@code turns = children / places}, rounded up. */
+    public static int turnsFor(int children, int places) {
+        if (children < 1 || places < 1) {
+            throw new IllegalArgumentException(
+                    "Children and places must be 1 or more, got %d and %d.".formatted(children, places));
+        }
+        return (children + places - 1) / places;
+    }
+
+    /** Hands-on time of all turns. */
+    public Duration work() {
+        return handsOn.multipliedBy(turns);
+    }
+}

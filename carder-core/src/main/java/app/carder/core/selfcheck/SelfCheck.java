@@ -1,0 +1,60 @@
+package app.carder.core.selfcheck;
+
+import app.carder.core.reckoning.Reckoning;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Whether a set-up shows a mistake by itself.
+ *
+ * @param childNotices what a child would be able to notice alone
+ * @param leftOver what has no place or no partner
+ * @param missing what would be needed and is not there
+ * @param reckoning how it was found
+ */
+public record SelfCheck(String childNotices, List<String> leftOver, List<String> missing, Reckoning reckoning) {
+
+    /** Keeps its own copies. */
+    public SelfCheck {
+        leftOver = List.copyOf(leftOver);
+        missing = List.copyOf(missing);
+    }
+
+    /** Whether everything comes out even, so that what is over or short at the end tells of a mistake. */
+    public boolean closes() {
+        return leftOver.isEmpty() && missing.isEmpty();
+    }
+
+    /** Collects what is over and short. */
+    static final class Count {
+        private final List<String> over = new ArrayList<>();
+        private final List<String> missing = new ArrayList<>();
+
+        void compare(String name, long there, long needed) {
+            if (there > needed) {
+                over.add(there - needed + " × " + name);
+            } else if (there < needed) {
+                missing.add(needed - there + " × " + name);
+            }
+        }
+
+        void over(String words) {
+            over.add(words);
+        }
+
+        void missing(String words) {
+            missing.add(words);
+        }
+
+        SelfCheck close(String childNotices, Reckoning reckoning) {
+            return new SelfCheck(childNotices, over, missing, reckoning);
+        }
+    }
+
+    static void require(String thing, long number, long least, long most) {
+        if (number < least || number > most) {
+            throw new IllegalArgumentException(
+                    "%s must be from %d to %d, got %d.".formatted(thing, least, most, number));
+        }
+    }
+}

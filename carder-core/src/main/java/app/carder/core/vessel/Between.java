@@ -1,0 +1,92 @@
+package app.carder.core.vessel;
+
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Volume;
+import java.util.Optional;
+
+/**
+ * The space between a vessel and a smaller one that stands on its floor: {@code V(h) = outer(h) - inner(h)}. It ends at the
+ * lower of the two rims, because above it the fill would run into the inner vessel.
+ *
+ * <p>The depth for a volume is found by halving, to the micrometre, as the volume grows with the depth.
+ *
+ * @param outer by its inside measures
+ * @param inner by its outside measures
+ */
+public record Between(Vessel outer, Vessel inner) implements Vessel {
+
+    /**
+     * Refuses an inner vessel that cannot stand inside: box in box by its sides, everything else by the circle around the
+     * inner one and the circle inside the outer one, floor and rim.
+     *
+     * @throws IllegalArgumentException if it does not stand inside
+     */
+    public Between {
+        if (!Limits.standsInside(outer, inner)) {
+            throw new IllegalArgumentException("Inner vessel must stand inside the outer one, got a %s in a %s."
+                    .formatted(inner.forPeople(), outer.forPeople()));
+        }
+    }
+
+    @Override
+    public VesselShape shape() {
+        return outer.shape();
+    }
+
+    @Override
+    public Length depth() {
+        return outer.depth().isMoreThan(inner.depth()) ? inner.depth() : outer.depth();
+    }
+
+    @Override
+    public Length firstMeasure() {
+        return outer.firstMeasure();
+    }
+
+    @Override
+    public Optional<Length> secondMeasure() {
+        return outer.secondMeasure();
+    }
+
+    @Override
+    public Volume volumeTo(Length depth) {
+        Limits.requireWithin(this, depth);
+        return outer.volumeTo(depth).minus(inner.volumeTo(depth));
+    }
+
+    @Override
+    public Length depthFor(Volume volume) {
+        Limits.requireRoom(this, volume);
+        long low = 0;
+        long high = depth().micrometres();
+        while (low < high) {
+            long middle = (low + high) / 2;
+            if (volumeTo(Length.ofMicrometres(middle)).compareTo(volume) < 0) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return Length.ofMicrometres(low);
+    }
+
+    @Override
+    public Length widthAt(Length depth) {
+        return outer.widthAt(depth);
+    }
+
+    @Override
+    public String rule() {
+        return "space between = outer − inner; " + outer.rule();
+    }
+
+    @Override
+    public String arithmetic(Length depth) {
+        return outer.arithmetic(depth) + " − " + inner.arithmetic(depth);
+    }
+
+    @Override
+    public String forPeople() {
+        return outer.forPeople() + ", around a " + inner.forPeople() + " (outside)";
+    }
+}

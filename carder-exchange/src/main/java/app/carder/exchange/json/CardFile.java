@@ -1,0 +1,252 @@
+package app.carder.exchange.json;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Provocation cards as a file that settings swap; the schema is docs/card-file.schema.json. Lengths are millimetres, volumes
+ * millilitres. What is left out of the file is empty here.
+ *
+ * @param format always {@link #FORMAT}
+ * @param version of the format, 1
+ * @param framework code of the framework that areas and statements belong to
+ * @param materials what the cards put out, as rows of the cupboard's table
+ * @param cards the cards
+ */
+@JsonInclude(Include.NON_EMPTY)
+public record CardFile(
+        String format, int version, String framework, List<Map<String, String>> materials, List<Card> cards) {
+
+    /** The name of the format. */
+    public static final String FORMAT = "carder-cards";
+
+    /** The version that is written, and the newest that is read. */
+    public static final int VERSION = 1;
+
+    private static final int MOST_CARDS = 500;
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
+    /** Takes what is left out as empty. */
+    public CardFile {
+        format = words(format);
+        framework = words(framework);
+        materials = list(materials);
+        cards = list(cards);
+    }
+
+    /**
+     * One card.
+     *
+     * @param title in a few words
+     * @param intention what it invites children to do
+     * @param adultRole what the adult does
+     * @param words to offer
+     * @param place where it is set out
+     * @param areas codes
+     * @param statements codes
+     * @param senses codes
+     * @param features codes
+     * @param vessel that holds the fills
+     * @param inner a vessel inside it
+     * @param put what is put out
+     * @param units METRIC or HOUSEHOLD
+     * @param use how it is used
+     * @param rungs of its ladder
+     * @param steps of its preparation
+     * @param reckonings kept with it
+     */
+    @JsonInclude(Include.NON_EMPTY)
+    public record Card(
+            String title,
+            String intention,
+            String adultRole,
+            String words,
+            String place,
+            List<String> areas,
+            List<String> statements,
+            List<String> senses,
+            List<String> features,
+            @Nullable Holder vessel,
+            @Nullable Holder inner,
+            List<Put> put,
+            String units,
+            @Nullable Use use,
+            List<Rung> rungs,
+            List<Step> steps,
+            List<Kept> reckonings) {
+        /** Takes what is left out as empty. */
+        public Card {
+            title = CardFile.words(title);
+            intention = CardFile.words(intention);
+            adultRole = CardFile.words(adultRole);
+            words = CardFile.words(words);
+            place = CardFile.words(place);
+            areas = list(areas);
+            statements = list(statements);
+            senses = list(senses);
+            features = list(features);
+            put = list(put);
+            units = CardFile.words(units);
+            rungs = list(rungs);
+            steps = list(steps);
+            reckonings = list(reckonings);
+        }
+    }
+
+    /**
+     * A vessel.
+     *
+     * @param shape code
+     * @param firstMm length, across, or across the floor
+     * @param secondMm width, or across the rim
+     * @param depthMm inside depth
+     * @param holdsMl for a stated volume
+     */
+    @JsonInclude(Include.NON_NULL)
+    public record Holder(
+            String shape,
+            @Nullable BigDecimal firstMm,
+            @Nullable BigDecimal secondMm,
+            @Nullable BigDecimal depthMm,
+            @Nullable BigDecimal holdsMl) {
+        /** Takes what is left out as empty. */
+        public Holder {
+            shape = words(shape);
+        }
+    }
+
+    /**
+     * A material on the card.
+     *
+     * @param material code in the file
+     * @param depthMm of a fill
+     * @param pieces of what is counted
+     */
+    @JsonInclude(Include.NON_NULL)
+    public record Put(
+            String material,
+            @Nullable BigDecimal depthMm,
+            @Nullable Integer pieces) {
+        /** Takes what is left out as empty. */
+        public Put {
+            material = words(material);
+        }
+    }
+
+    /** How it is used; see the core's plan of a fill. What is left out is as on a new card. */
+    public record Use(
+            @Nullable Integer vessels,
+            @Nullable Integer spillPercent,
+            @Nullable Integer children,
+            @Nullable Integer sessionsPerFill,
+            @Nullable Integer sessionsPerYear) {}
+
+    /**
+     * A rung.
+     *
+     * @param rung code
+     * @param sign by which it shows that a child is ready
+     * @param note what else changes
+     * @param amountPercent of the card's
+     * @param replaced code in the file
+     * @param replacement code in the file
+     */
+    @JsonInclude(Include.NON_EMPTY)
+    public record Rung(String rung, String sign, String note, int amountPercent, String replaced, String replacement) {
+        /** Takes what is left out as empty. */
+        public Rung {
+            rung = words(rung);
+            sign = words(sign);
+            note = words(note);
+            replaced = words(replaced);
+            replacement = words(replacement);
+        }
+    }
+
+    /**
+     * A step of the preparation.
+     *
+     * @param name in a few words
+     * @param handsOnMinutes of a turn
+     * @param waitingMinutes afterwards
+     * @param doneBy ADULT or CHILDREN
+     * @param turns one after another
+     * @param after positions of earlier steps, from 1
+     */
+    public record Step(
+            String name, int handsOnMinutes, int waitingMinutes, String doneBy, int turns, List<Integer> after) {
+        /** Takes what is left out as empty. */
+        public Step {
+            name = words(name);
+            doneBy = words(doneBy);
+            after = list(after);
+        }
+    }
+
+    /**
+     * A reckoning.
+     *
+     * @param tool code
+     * @param inputs what was typed
+     */
+    public record Kept(String tool, Map<String, String> inputs) {
+        /** Takes what is left out as empty. */
+        public Kept {
+            tool = words(tool);
+            inputs = Map.copyOf(Objects.requireNonNullElse(inputs, Map.of()));
+        }
+    }
+
+    /** Cards of one framework, as a file. */
+    public static String write(String framework, List<Map<String, String>> materials, List<Card> cards) {
+        return MAPPER.writeValueAsString(new CardFile(FORMAT, VERSION, framework, materials, cards));
+    }
+
+    /**
+     * Reads a file.
+     *
+     * @throws IllegalArgumentException if it is not of the format, of a newer version, or holds too many cards
+     */
+    public static CardFile read(String json) {
+        CardFile file;
+        try {
+            file = MAPPER.readValue(json, CardFile.class);
+        } catch (JacksonException broken) {
+            throw new IllegalArgumentException("This is not a file of cards: " + broken.getOriginalMessage(), broken);
+        }
+        if (!file.format().equals(FORMAT)) {
+            throw new IllegalArgumentException(
+                    "The file must be of format \"%s\", got \"%s\".".formatted(FORMAT, file.format()));
+        }
+        if (file.version() < 1 || file.version() > VERSION) {
+            throw new IllegalArgumentException("The file must be of version 1 to %d, got %d. Maybe update Carder?"
+                    .formatted(VERSION, file.version()));
+        }
+        if (file.cards().size() > MOST_CARDS) {
+            throw new IllegalArgumentException("A file may hold %d cards, got %d."
+                    .formatted(MOST_CARDS, file.cards().size()));
+        }
+        return file;
+    }
+
+    private static String words(@Nullable String text) {
+        return Objects.requireNonNullElse(text, "");
+    }
+
+    private static <T> List<T> list(@Nullable List<T> list) {
+        return list == null ? List.of() : list.stream().filter(Objects::nonNull).toList();
+    }
+}

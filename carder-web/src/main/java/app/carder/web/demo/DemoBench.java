@@ -1,0 +1,269 @@
+package app.carder.web.demo;
+
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.Stocked.Amount;
+import app.carder.core.cupboard.Stocked.Bought;
+import app.carder.core.framework.Sense;
+import app.carder.core.ladder.Rung;
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Money;
+import app.carder.core.prepare.Step.Who;
+import app.carder.core.safety.Feature;
+import app.carder.core.vessel.FillPlan;
+import app.carder.core.vessel.Vessel;
+import app.carder.core.vessel.VesselShape;
+import app.carder.web.account.Viewer;
+import app.carder.web.demo.DemoCards.DemoCard;
+import app.carder.web.kits.KitDetails;
+import app.carder.web.kits.KitService;
+import app.carder.web.material.MaterialService;
+import app.carder.web.material.MaterialView;
+import app.carder.web.page.Required;
+import app.carder.web.provocation.CardDetails;
+import app.carder.web.provocation.CardDetails.Units;
+import app.carder.web.provocation.CardPart.KeptReckoning;
+import app.carder.web.provocation.CardPart.PreparationStep;
+import app.carder.web.provocation.CardPart.RungChange;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomView;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Stocks the demo's cupboard, makes its kit and writes its cards. */
+@Component
+class DemoBench {
+
+    private static final Map<String, Rung> RUNGS = Map.of(
+            "simpler", Rung.SIMPLER, "harder", Rung.HARDER, "other", Rung.OTHER_MATERIAL, "real", Rung.REAL_LIFE);
+
+    private final MaterialService materials;
+    private final KitService kits;
+    private final ProvocationService provocations;
+    private final SettingService settings;
+
+    DemoBench(MaterialService materials, KitService kits, ProvocationService provocations, SettingService settings) {
+        this.materials = materials;
+        this.kits = kits;
+        this.provocations = provocations;
+        this.settings = settings;
+    }
+
+    void stock(SettingId setting) {
+        materials.stock(setting);
+        DemoCards.PACKS.forEach((code, pack) -> rewrite(
+                setting,
+                code,
+                Optional.of(new Bought(
+                        Amount.of(Mass.ofGrams(pack.grams())),
+                        Money.of(new BigDecimal(pack.price()), materials.currency(setting)))),
+                Amount.of(Mass.ofGrams(pack.stock())),
+                "Store cupboard, middle shelf"));
+        DemoCards.PIECES_IN_STOCK.forEach((code, pieces) ->
+                rewrite(setting, code, Optional.empty(), Amount.of(pieces), "Loft, low shelf by the window"));
+    }
+
+    private void rewrite(SettingId setting, String code, Optional<Bought> bought, Amount stock, String keptIn) {
+        MaterialView material = materials.byCode(setting, code);
+        Stocked known = material.stocked();
+        materials.rewrite(
+                setting,
+                material.id(),
+                material.version(),
+                new Stocked(code, known.material(), known.vessel(), bought, stock, keptIn, known.keepsDays()));
+    }
+
+    void kits(SettingId setting) {
+        Map<String, MaterialView> byCode = byCode(setting);
+        kits.make(
+                setting,
+                Ids.next(),
+                new KitDetails(
+                        "Wrapping kit",
+                        "Blue bucket, low shelf by the writing table",
+                        "Count scissors back.",
+                        List.of(
+                                part(byCode, "scissors", 2),
+                                part(byCode, "tape", 2),
+                                part(byCode, "parcel-string", 4),
+                                part(byCode, "bags-paper", 6),
+                                part(byCode, "stamps-paper", 12))));
+        kits.make(
+                setting,
+                Ids.next(),
+                new KitDetails(
+                        "Sweeping-up basket",
+                        "Under the tray table",
+                        "",
+                        List.of(
+                                part(byCode, "brush-hand", 1),
+                                part(byCode, "towel", 2),
+                                part(byCode, "tub-small", 1))));
+    }
+
+    private static KitDetails.Part part(Map<String, MaterialView> byCode, String code, int pieces) {
+        return new KitDetails.Part(Required.from(byCode, code).id(), pieces);
+    }
+
+    /** Writes the cards of a room; their ids by title. */
+    Map<String, UUID> cards(Viewer lead, RoomView room) {
+        Map<String, MaterialView> byCode = byCode(lead.settingId());
+        Map<String, UUID> written = new LinkedHashMap<>();
+        for (DemoCard card : DemoCards.of(room.name())) {
+            UUID id = Ids.next();
+            provocations.write(lead, id, room.id(), details(lead.settingId(), room, card, byCode));
+            provocations.writeRungs(lead, id, rungs(card, byCode));
+            provocations.writeSteps(
+                    lead, id, card.all("step").stream().map(DemoBench::step).toList());
+            card.all("tool").forEach(tool -> provocations.keep(lead, id, reckoning(tool)));
+            written.put(card.title(), id);
+        }
+        return written;
+    }
+
+    private Map<String, MaterialView> byCode(SettingId setting) {
+        return materials.cupboard(setting).stream().collect(Collectors.toMap(MaterialView::code, Function.identity()));
+    }
+
+    private CardDetails details(SettingId setting, RoomView room, DemoCard card, Map<String, MaterialView> byCode) {
+        Set<String> statements = words(card.one("statements"));
+        Set<String> areas = new HashSet<>();
+        statements.forEach(code -> room.framework().areaOf(code).ifPresent(area -> areas.add(area.code())));
+        LocalDate monday = settings.today(setting).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        return new CardDetails(
+                card.title(),
+                card.one("invites"),
+                card.one("adult"),
+                card.one("words"),
+                card.one("place"),
+                areas,
+                statements,
+                words(card.one("senses")).stream().map(Sense::valueOf).collect(Collectors.toSet()),
+                words(card.one("features")).stream().map(Feature::valueOf).collect(Collectors.toSet()),
+                vessel(card.one("vessel"), byCode),
+                lines(card.one("put"), byCode),
+                Units.METRIC,
+                use(card.one("use")),
+                Optional.of(card.one("week"))
+                        .filter(week -> !week.isEmpty())
+                        .map(week -> monday.plusWeeks(Long.parseLong(week))),
+                kits.all(setting).stream()
+                        .filter(kit -> kit.name().equals(card.one("kit")))
+                        .map(kit -> kit.id())
+                        .findFirst());
+    }
+
+    private static Optional<Vessel> vessel(String said, Map<String, MaterialView> byCode) {
+        if (said.isEmpty()) {
+            return Optional.empty();
+        }
+        String[] parts = said.split(" ");
+        if (parts.length == 1) {
+            return Required.from(byCode, said).stocked().vessel();
+        }
+        return Optional.of(
+                VesselShape.valueOf(parts[0]).of(centimetres(parts[1]), centimetres(parts[2]), centimetres(parts[3])));
+    }
+
+    private static Length centimetres(String text) {
+        return Length.ofCentimetres(new BigDecimal(text));
+    }
+
+    private static List<CardDetails.Line> lines(String said, Map<String, MaterialView> byCode) {
+        List<CardDetails.Line> lines = new ArrayList<>();
+        for (String put : split(said, ";")) {
+            String[] parts = put.split(" ");
+            MaterialView material = Required.from(byCode, parts[0]);
+            lines.add(
+                    material.isPoured()
+                            ? CardDetails.Line.poured(material.id(), centimetres(parts[1]))
+                            : CardDetails.Line.counted(material.id(), Integer.parseInt(parts[1])));
+        }
+        return lines;
+    }
+
+    private static FillPlan.Use use(String said) {
+        if (said.isEmpty()) {
+            return CardDetails.USUAL_USE;
+        }
+        int[] numbers =
+                Arrays.stream(said.split(" ")).mapToInt(Integer::parseInt).toArray();
+        return new FillPlan.Use(numbers[0], numbers[1], numbers[2], numbers[3], numbers[4]);
+    }
+
+    private static List<RungChange> rungs(DemoCard card, Map<String, MaterialView> byCode) {
+        List<RungChange> rungs = new ArrayList<>();
+        RUNGS.forEach((name, rung) -> card.all(name).forEach(said -> {
+            String[] parts = said.split("\\|", -1);
+            List<String> swap = split(parts[3], ">");
+            rungs.add(new RungChange(
+                    rung,
+                    parts[1].strip(),
+                    parts[0].strip(),
+                    Integer.parseInt(parts[2].strip()),
+                    swap.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(Required.from(byCode, swap.get(0)).id()),
+                    swap.size() < 2
+                            ? Optional.empty()
+                            : Optional.of(Required.from(byCode, swap.get(1)).id())));
+        }));
+        return rungs;
+    }
+
+    private static PreparationStep step(String said) {
+        String[] parts = said.split("\\|", -1);
+        return new PreparationStep(
+                parts[0].strip(),
+                Integer.parseInt(parts[1].strip()),
+                Integer.parseInt(parts[2].strip()) * 60,
+                Who.valueOf(parts[3].strip()),
+                Integer.parseInt(parts[4].strip()),
+                split(parts[5], ",").stream().map(Integer::valueOf).toList());
+    }
+
+    private static KeptReckoning reckoning(String said) {
+        int space = said.indexOf(' ');
+        Map<String, String> inputs = new LinkedHashMap<>();
+        String last = "";
+        for (String input : said.substring(space + 1).split(";")) {
+            int equals = input.indexOf('=');
+            // A semicolon inside a value belongs to it: prices are listed with semicolons.
+            if (equals < 0) {
+                inputs.merge(last, input, (one, more) -> one + ";" + more);
+            } else {
+                last = input.substring(0, equals);
+                inputs.put(last, input.substring(equals + 1));
+            }
+        }
+        return new KeptReckoning(Ids.next(), said.substring(0, space), inputs);
+    }
+
+    private static Set<String> words(String said) {
+        return new HashSet<>(split(said, " "));
+    }
+
+    private static List<String> split(String said, String by) {
+        return Arrays.stream(said.split(by))
+                .map(String::strip)
+                .filter(part -> !part.isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,199 @@
+package app.carder.web.ladder;
+
+import app.carder.core.ladder.Rung;
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
+import app.carder.web.material.MaterialService;
+import app.carder.web.material.MaterialView;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.Typed;
+import app.carder.web.provocation.BenchService;
+import app.carder.web.provocation.BenchView;
+import app.carder.web.provocation.CardDetails;
+import app.carder.web.provocation.CardPart.RungChange;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Writes a card's rungs, and shows what each would put out and for whom. */
+@Controller
+@AllowedTo(Audience.STAFF)
+class LadderController {
+
+    private static final List<Rung> WRITTEN =
+            Arrays.stream(Rung.values()).filter(rung -> rung != Rung.AS_IS).toList();
+
+    private final ProvocationService provocations;
+    private final BenchService bench;
+    private final LadderService ladder;
+    private final MaterialService materials;
+    private final RoomService rooms;
+    private final SettingService settings;
+
+    LadderController(
+            ProvocationService provocations,
+            BenchService bench,
+            LadderService ladder,
+            MaterialService materials,
+            RoomService rooms,
+            SettingService settings) {
+        this.provocations = provocations;
+        this.bench = bench;
+        this.ladder = ladder;
+        this.materials = materials;
+        this.rooms = rooms;
+        this.settings = settings;
+    }
+
+    @GetMapping("/cards/{cardId}/ladder")
+    ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("cardId") UUID cardId) {
+        CardView card = provocations.get(viewer.settingId(), cardId);
+        Map<UUID, MaterialView> byId = named(viewer.settingId(), card);
+        Typed typed = Typed.nothing();
+        for (RungChange change : card.rungs()) {
+            String rung = change.rung().name();
+            typed.with("note-" + rung, change.note())
+                    .with("sign-" + rung, change.sign())
+                    .with("percent-" + rung, change.amountPercent())
+                    .with("replaced-" + rung, name(change.replaced(), byId))
+                    .with("replacement-" + rung, name(change.replacement(), byId));
+        }
+        return page(viewer, card, typed, new FormErrors());
+    }
+
+    @PostMapping("/cards/{cardId}/ladder")
+    ModelAndView write(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("cardId") UUID cardId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        CardView card = provocations.get(viewer.settingId(), cardId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        List<MaterialView> cupboard = materials.cupboard(viewer.settingId());
+        List<RungChange> changes = new ArrayList<>();
+        for (Rung rung : WRITTEN) {
+            read(rung, typed, cupboard, card, errors).ifPresent(changes::add);
+        }
+        if (errors.any()) {
+            return page(viewer, card, typed, errors);
+        }
+        provocations.writeRungs(viewer, cardId, changes);
+        return new ModelAndView("redirect:/cards/" + cardId + "/ladder?saved");
+    }
+
+    /** A rung of which nothing is said is not written. */
+    private static Optional<RungChange> read(
+            Rung rung, Typed typed, List<MaterialView> cupboard, CardView card, FormErrors errors) {
+        String note = typed.optional("note-" + rung, 500, errors);
+        String sign = typed.optional("sign-" + rung, 300, errors);
+        String percent = typed.text("percent-" + rung);
+        String replaced = typed.text("replaced-" + rung);
+        String replacement = typed.text("replacement-" + rung);
+        boolean changes = !replaced.isEmpty() || !percent.isEmpty() && !percent.equals("100");
+        if (note.isEmpty() && sign.isEmpty() && replacement.isEmpty() && !changes) {
+            return Optional.empty();
+        }
+        int amount = percent.isEmpty()
+                ? 100
+                : Typed.whole("percent-" + rung, percent, 10, 400, errors).orElse(100);
+        Optional<UUID> out = find("replaced-" + rung, replaced, cupboard, errors);
+        Optional<UUID> in = find("replacement-" + rung, replacement, cupboard, errors);
+        if (in.isPresent() && out.isEmpty() && replaced.isEmpty()) {
+            errors.add("replaced-" + rung, "ladder.replaced.missing");
+        }
+        out.filter(id -> card.details().lines().stream()
+                        .noneMatch(line -> line.materialId().equals(id)))
+                .ifPresent(id -> errors.add("replaced-" + rung, "ladder.replaced.notOnCard", replaced));
+        boolean other = in.isPresent()
+                && out.flatMap(id -> cupboard.stream()
+                                .filter(one -> one.id().equals(id))
+                                .findFirst())
+                        .filter(gone -> cupboard.stream()
+                                .anyMatch(one -> one.id().equals(in.get()) && one.isPoured() != gone.isPoured()))
+                        .isPresent();
+        if (other) {
+            errors.add("replacement-" + rung, "ladder.replacement.measured");
+        }
+        return Optional.of(new RungChange(rung, sign, note, amount, out, in));
+    }
+
+    private static Optional<UUID> find(String field, String name, List<MaterialView> cupboard, FormErrors errors) {
+        if (name.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<UUID> found = cupboard.stream()
+                .filter(material -> material.name().toLowerCase(Locale.ROOT).equals(name.toLowerCase(Locale.ROOT)))
+                .map(MaterialView::id)
+                .findFirst();
+        if (found.isEmpty()) {
+            errors.add(field, "card.material.unknown", name);
+        }
+        return found;
+    }
+
+    private static String name(Optional<UUID> id, Map<UUID, MaterialView> byId) {
+        return id.flatMap(found -> Optional.ofNullable(byId.get(found)))
+                .map(MaterialView::name)
+                .orElse("");
+    }
+
+    private Map<UUID, MaterialView> named(SettingId settingId, CardView card) {
+        List<UUID> ids = new ArrayList<>(card.details().lines().stream()
+                .map(CardDetails.Line::materialId)
+                .toList());
+        card.rungs().forEach(change -> {
+            change.replaced().ifPresent(ids::add);
+            change.replacement().ifPresent(ids::add);
+        });
+        return materials.byId(settingId, ids);
+    }
+
+    private ModelAndView page(Viewer viewer, CardView card, Typed typed, FormErrors errors) {
+        SettingId settingId = viewer.settingId();
+        Map<Rung, BenchView> reckoned = new LinkedHashMap<>();
+        reckoned.put(Rung.AS_IS, bench.reckon(settingId, card, settings.today(settingId)));
+        card.rungs()
+                .forEach(change -> reckoned.put(
+                        change.rung(), bench.reckon(settingId, card, change.rung(), settings.today(settingId))));
+        ModelAndView page = new ModelAndView("ladder/ladder");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("card", card);
+        page.addObject("room", rooms.get(settingId, card.roomId()));
+        page.addObject("written", WRITTEN);
+        page.addObject("reckoned", reckoned);
+        page.addObject(
+                "onCard",
+                materials
+                        .byId(
+                                settingId,
+                                card.details().lines().stream()
+                                        .map(CardDetails.Line::materialId)
+                                        .toList())
+                        .values());
+        page.addObject("proposals", ladder.propose(settingId, card));
+        page.addObject("cupboard", materials.cupboard(settingId));
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
+    }
+}

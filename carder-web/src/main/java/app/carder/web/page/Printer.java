@@ -1,0 +1,54 @@
+package app.carder.web.page;
+
+import app.carder.exchange.pdf.AccessiblePdf;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.context.ApplicationContext;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Service;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
+
+/** Prints a template as a PDF that everyone can read. */
+@Service
+public class Printer {
+
+    private final SpringTemplateEngine templates;
+    private final ApplicationContext beans;
+
+    Printer(SpringTemplateEngine templates, ApplicationContext beans) {
+        this.templates = templates;
+        this.beans = beans;
+    }
+
+    /** The PDF as a response, for whoever may open it and for no cache on the way. */
+    public ResponseEntity<byte[]> download(String filename, byte[] pdf) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .cacheControl(CacheControl.noStore())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename(filename).build().toString())
+                .body(pdf);
+    }
+
+    /**
+     * Prints.
+     *
+     * @param template an XHTML page with a title and a language
+     * @param model what it shows
+     * @param pictures by the name that the page calls them
+     */
+    public byte[] print(String template, Map<String, Object> model, Map<String, byte[]> pictures) {
+        Context context = new Context(Locale.UK, model);
+        context.setVariable(
+                ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
+                new ThymeleafEvaluationContext(beans, null));
+        return AccessiblePdf.of(AccessiblePdf.printable(templates.process(template, context)), pictures);
+    }
+}

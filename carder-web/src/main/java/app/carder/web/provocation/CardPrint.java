@@ -1,0 +1,230 @@
+package app.carder.web.provocation;
+
+import app.carder.core.cupboard.Picture;
+import app.carder.core.drawing.Sketch;
+import app.carder.core.ladder.Rung;
+import app.carder.core.safety.Finding;
+import app.carder.web.kits.KitService;
+import app.carder.web.kits.KitView;
+import app.carder.web.material.MaterialService;
+import app.carder.web.material.MaterialView;
+import app.carder.web.page.Printer;
+import app.carder.web.reckoner.Answer;
+import app.carder.web.reckoner.ReckonerService;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts cards on paper: A5, two to a sheet; picture labels; a shopping list that a child can read. */
+@Service
+class CardPrint {
+
+    private static final int MOST_FINDINGS = 6;
+    private static final int MOST_TALLIES = 12;
+
+    private final ProvocationService provocations;
+    private final BenchService bench;
+    private final ReckonerService reckoner;
+    private final MaterialService materials;
+    private final KitService kits;
+    private final RoomService rooms;
+    private final SettingService settings;
+    private final Printer printer;
+
+    CardPrint(
+            ProvocationService provocations,
+            BenchService bench,
+            ReckonerService reckoner,
+            MaterialService materials,
+            KitService kits,
+            RoomService rooms,
+            SettingService settings,
+            Printer printer) {
+        this.provocations = provocations;
+        this.bench = bench;
+        this.reckoner = reckoner;
+        this.materials = materials;
+        this.kits = kits;
+        this.rooms = rooms;
+        this.settings = settings;
+        this.printer = printer;
+    }
+
+    /**
+     * A card as it is printed.
+     *
+     * @param card the card
+     * @param room its room
+     * @param bench what was reckoned for today's children
+     * @param findings the gravest of them
+     * @param more how many more there are
+     * @param rungs of its ladder
+     * @param sets what its reckonings say, in a line each
+     * @param kit that it asks for
+     */
+    record Printed(
+            CardView card,
+            RoomView room,
+            BenchView bench,
+            List<Finding> findings,
+            int more,
+            List<CardPart.RungChange> rungs,
+            List<String> sets,
+            Optional<KitView> kit) {}
+
+    /** Two cards. */
+    record Sheet(Printed left, Optional<Printed> right) {}
+
+    /** A thing to label. */
+    record PictureLabel(String name, Sketch picture) {}
+
+    /**
+     * A thing to buy.
+     *
+     * @param name of it
+     * @param picture of it
+     * @param amount in words
+     * @param tallies packs or pieces as strokes, in groups of five; empty where there are too many to count
+     */
+    record ToBuy(String name, Sketch picture, String amount, String tallies) {}
+
+    /** Cards on A4 across, two A5 to a sheet. */
+    @Transactional(readOnly = true)
+    byte[] cards(SettingId settingId, List<UUID> cardIds) {
+        List<Printed> printed = cardIds.stream()
+                .map(id -> printed(settingId, provocations.get(settingId, id)))
+                .toList();
+        List<Sheet> sheets = new ArrayList<>();
+        for (int at = 0; at < printed.size(); at += 2) {
+            sheets.add(new Sheet(
+                    printed.get(at), at + 1 < printed.size() ? Optional.of(printed.get(at + 1)) : Optional.empty()));
+        }
+        return printer.print("provocation/print-cards", Map.of("sheets", sheets), Map.of());
+    }
+
+    /** Picture labels for everything that is put out. */
+    @Transactional(readOnly = true)
+    byte[] labels(SettingId settingId, UUID cardId) {
+        CardView card = provocations.get(settingId, cardId);
+        List<PictureLabel> labels = putOut(settingId, card)
+                .map(material -> new PictureLabel(material.name(), Picture.of(material.stocked())))
+                .toList();
+        return printer.print(
+                "provocation/print-labels", Map.of("title", card.details().title(), "labels", labels), Map.of());
+    }
+
+    /** What is short of stock, for a child to help with. */
+    @Transactional(readOnly = true)
+    byte[] shopping(SettingId settingId, UUID cardId) {
+        CardView card = provocations.get(settingId, cardId);
+        return printer.print(
+                "provocation/print-shopping",
+                Map.of("title", card.details().title(), "list", toBuy(settingId, card)),
+                Map.of());
+    }
+
+    /** What is short of stock: packs of what is poured, pieces of everything else. */
+    @Transactional(readOnly = true)
+    List<ToBuy> toBuy(SettingId settingId, CardView card) {
+        BenchView reckoned = bench.reckon(settingId, card, settings.today(settingId));
+        List<ToBuy> list = new ArrayList<>();
+        Map<UUID, MaterialView> byId = byId(settingId, card);
+        reckoned.plan()
+                .ifPresent(plan -> plan.lines().stream()
+                        .filter(line -> !line.missing().isZero())
+                        .forEach(line -> byId.values().stream()
+                                .filter(material -> material.material()
+                                        .equals(line.amount().layer().material()))
+                                .findFirst()
+                                .ifPresent(material -> list.add(new ToBuy(
+                                        material.name(),
+                                        Picture.of(material.stocked()),
+                                        line.purchase()
+                                                .map(bought -> bought.packs() + " × "
+                                                        + material.pack()
+                                                                .orElseThrow()
+                                                                .content()
+                                                                .forPeople())
+                                                .orElse(line.missing().forPeople()),
+                                        line.purchase()
+                                                .map(bought -> tallies(bought.packs()))
+                                                .orElse(""))))));
+        reckoned.pieces().stream()
+                .filter(pieces -> pieces.missing() > 0)
+                .forEach(pieces -> Optional.ofNullable(byId.get(pieces.materialId()))
+                        .ifPresent(material -> list.add(new ToBuy(
+                                material.name(),
+                                Picture.of(material.stocked()),
+                                Integer.toString(pieces.missing()),
+                                tallies(pieces.missing())))));
+        return list;
+    }
+
+    private static String tallies(long count) {
+        if (count > MOST_TALLIES) {
+            return "";
+        }
+        StringBuilder strokes = new StringBuilder();
+        for (int stroke = 1; stroke <= count; stroke++) {
+            strokes.append('|').append(stroke % 5 == 0 ? "  " : "");
+        }
+        return strokes.toString().strip();
+    }
+
+    private Printed printed(SettingId settingId, CardView card) {
+        BenchView reckoned = bench.reckon(settingId, card, settings.today(settingId));
+        List<Finding> gravest =
+                reckoned.findings().stream().limit(MOST_FINDINGS).toList();
+        return new Printed(
+                card,
+                rooms.get(settingId, card.roomId()),
+                reckoned,
+                gravest,
+                reckoned.findings().size() - gravest.size(),
+                card.rungs().stream().filter(rung -> rung.rung() != Rung.AS_IS).toList(),
+                card.reckonings().stream()
+                        .map(kept -> reckoner.ask(settingId, kept.tool(), kept.inputs()))
+                        .flatMap(asked -> asked.answer().map(answer -> line(asked, answer)).stream())
+                        .toList(),
+                card.details().kitId().map(id -> kits.get(settingId, id)));
+    }
+
+    private static String line(ReckonerService.Asked asked, Answer answer) {
+        String figures = answer.figures().stream()
+                .limit(4)
+                .map(figure -> figure.name() + " " + figure.value())
+                .reduce((one, next) -> one + "; " + next)
+                .orElse(answer.verdict());
+        String rows = answer.table().rows().stream()
+                .limit(8)
+                .map(row -> row.get(0) + " " + row.get(1))
+                .reduce((one, next) -> one + ", " + next)
+                .map(all -> ". " + all)
+                .orElse("");
+        return asked.tool().title() + ": " + figures + rows;
+    }
+
+    private Stream<MaterialView> putOut(SettingId settingId, CardView card) {
+        Map<UUID, MaterialView> byId = byId(settingId, card);
+        return card.details().lines().stream()
+                .flatMap(line -> Stream.ofNullable(byId.get(line.materialId())))
+                .distinct();
+    }
+
+    private Map<UUID, MaterialView> byId(SettingId settingId, CardView card) {
+        return materials.byId(
+                settingId,
+                card.details().lines().stream()
+                        .map(CardDetails.Line::materialId)
+                        .toList());
+    }
+}

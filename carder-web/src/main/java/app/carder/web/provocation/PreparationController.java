@@ -1,0 +1,223 @@
+package app.carder.web.provocation;
+
+import app.carder.core.prepare.Preparation;
+import app.carder.core.prepare.Step.Who;
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.Typed;
+import app.carder.web.provocation.CardPart.PreparationStep;
+import app.carder.web.room.RoomService;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Writes the steps of a card's preparation and counts them backwards. */
+@Controller
+@AllowedTo(Audience.STAFF)
+class PreparationController {
+
+    private static final int MOST_STEPS = 12;
+    private static final int MOST_HANDS_ON = 720;
+    private static final int MOST_WAITING_HOURS = 720;
+
+    private final ProvocationService provocations;
+    private final PreparationService preparations;
+    private final RoomService rooms;
+
+    PreparationController(ProvocationService provocations, PreparationService preparations, RoomService rooms) {
+        this.provocations = provocations;
+        this.preparations = preparations;
+        this.rooms = rooms;
+    }
+
+    @GetMapping("/cards/{cardId}/preparation")
+    ModelAndView open(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("cardId") UUID cardId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        CardView card = provocations.get(viewer.settingId(), cardId);
+        Typed asked = Typed.of(parameters);
+        LocalDateTime usual = preparations.usualMoment(viewer.settingId(), card.roomId());
+        Typed typed = Typed.nothing()
+                .with("readyOn", asked.text("readyOn").isEmpty() ? usual.toLocalDate() : asked.text("readyOn"))
+                .with("readyAt", asked.text("readyAt").isEmpty() ? usual.toLocalTime() : asked.text("readyAt"))
+                .with("step", card.steps().stream().map(PreparationStep::name).toList())
+                .with(
+                        "hands",
+                        card.steps().stream()
+                                .map(step -> String.valueOf(step.handsOnMinutes()))
+                                .toList())
+                .with(
+                        "wait",
+                        card.steps().stream()
+                                .map(step -> hours(step.waitingMinutes()))
+                                .toList())
+                .with(
+                        "who",
+                        card.steps().stream().map(step -> step.who().name()).toList())
+                .with(
+                        "turns",
+                        card.steps().stream()
+                                .map(step -> String.valueOf(step.turns()))
+                                .toList())
+                .with(
+                        "after",
+                        card.steps().stream()
+                                .map(step -> step.after().stream()
+                                        .map(String::valueOf)
+                                        .collect(Collectors.joining(", ")))
+                                .toList());
+        return page(viewer, card, typed, new FormErrors());
+    }
+
+    /** The plan for what is typed right now, without keeping it. */
+    @PostMapping("/cards/{cardId}/preparation/plan")
+    ModelAndView reckon(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("cardId") UUID cardId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        CardView card = provocations.get(viewer.settingId(), cardId);
+        ModelAndView page = page(viewer, card, Typed.of(parameters), new FormErrors());
+        if (requestType.equals("partial")) {
+            page.setViewName("provocation/preparation :: plan");
+        }
+        return page;
+    }
+
+    @PostMapping("/cards/{cardId}/preparation")
+    ModelAndView write(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("cardId") UUID cardId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        CardView card = provocations.get(viewer.settingId(), cardId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        List<PreparationStep> steps = steps(typed, errors);
+        Optional<LocalDateTime> readyAt = moment(typed, errors);
+        if (!errors.any()) {
+            readyAt.ifPresent(moment -> plan(viewer, card, steps, moment, errors));
+        }
+        if (errors.any()) {
+            return page(viewer, card, typed, errors);
+        }
+        provocations.writeSteps(viewer, cardId, steps);
+        return new ModelAndView("redirect:/cards/%s/preparation?saved&readyOn=%s&readyAt=%s"
+                .formatted(cardId, typed.text("readyOn"), typed.text("readyAt")));
+    }
+
+    private Optional<Preparation> plan(
+            Viewer viewer, CardView card, List<PreparationStep> steps, LocalDateTime readyAt, FormErrors errors) {
+        try {
+            return Optional.of(preparations.plan(viewer.settingId(), card.roomId(), steps, readyAt));
+        } catch (IllegalArgumentException impossible) {
+            errors.add("step-0", "preparation.impossible", Objects.requireNonNullElse(impossible.getMessage(), ""));
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<LocalDateTime> moment(Typed typed, FormErrors errors) {
+        Optional<LocalDate> day = typed.day("readyOn", errors);
+        try {
+            LocalTime time = LocalTime.parse(typed.text("readyAt"));
+            return day.map(on -> on.atTime(time));
+        } catch (DateTimeParseException noTime) {
+            errors.add("readyAt", "preparation.time", typed.text("readyAt"));
+            return Optional.empty();
+        }
+    }
+
+    private static List<PreparationStep> steps(Typed typed, FormErrors errors) {
+        List<PreparationStep> steps = new ArrayList<>();
+        List<String> names = typed.first("step", MOST_STEPS);
+        for (int row = 0; row < names.size(); row++) {
+            String name = names.get(row);
+            if (name.isEmpty()) {
+                continue;
+            }
+            if (name.length() > 120) {
+                errors.add("step-" + row, "form.tooLong", 120, name.length());
+            }
+            Optional<Integer> hands =
+                    Typed.whole("hands-" + row, at(typed, "hands", row, ""), 1, MOST_HANDS_ON, errors);
+            Optional<Integer> waiting = waiting(row, at(typed, "wait", row, "0"), errors);
+            Optional<Integer> turns = Typed.whole("turns-" + row, at(typed, "turns", row, "1"), 1, 60, errors);
+            Who who = at(typed, "who", row, "").equals(Who.CHILDREN.name()) ? Who.CHILDREN : Who.ADULT;
+            List<Integer> after = after(row, at(typed, "after", row, ""), steps.size(), errors);
+            hands.ifPresent(minutes -> waiting.ifPresent(wait ->
+                    turns.ifPresent(count -> steps.add(new PreparationStep(name, minutes, wait, who, count, after)))));
+        }
+        return steps;
+    }
+
+    /** Hours with a decimal part, as minutes. */
+    private static Optional<Integer> waiting(int row, String text, FormErrors errors) {
+        Optional<Integer> minutes = Typed.number(text)
+                .filter(hours -> hours.signum() >= 0 && hours.doubleValue() <= MOST_WAITING_HOURS)
+                .map(hours -> hours.multiply(java.math.BigDecimal.valueOf(60)).intValue());
+        if (minutes.isEmpty()) {
+            errors.add("wait-" + row, "preparation.waiting", text, MOST_WAITING_HOURS);
+        }
+        return minutes;
+    }
+
+    /** Numbers of earlier steps, with commas between. */
+    private static List<Integer> after(int row, String text, int before, FormErrors errors) {
+        List<Integer> after = new ArrayList<>();
+        for (String number : text.split("[,; ]+")) {
+            if (!number.isEmpty()) {
+                Typed.whole("after-" + row, number, 1, before, errors).ifPresent(after::add);
+            }
+        }
+        return after;
+    }
+
+    private static String at(Typed typed, String name, int row, String otherwise) {
+        List<String> all = typed.all(name);
+        return row < all.size() && !all.get(row).isEmpty() ? all.get(row) : otherwise;
+    }
+
+    private static String hours(int minutes) {
+        return java.math.BigDecimal.valueOf(minutes)
+                .divide(java.math.BigDecimal.valueOf(60), 2, java.math.RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    private ModelAndView page(Viewer viewer, CardView card, Typed typed, FormErrors errors) {
+        FormErrors planErrors = new FormErrors();
+        List<PreparationStep> steps = steps(typed, planErrors);
+        Optional<Preparation> plan = moment(typed, planErrors)
+                .filter(moment -> !steps.isEmpty() && !planErrors.any())
+                .flatMap(moment -> plan(viewer, card, steps, moment, planErrors));
+        ModelAndView page = new ModelAndView("provocation/preparation");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("card", card);
+        page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
+        page.addObject("plan", plan);
+        page.addObject("planFaults", planErrors.all());
+        page.addObject("rows", typed.rows("step", 3, MOST_STEPS));
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
+    }
+}

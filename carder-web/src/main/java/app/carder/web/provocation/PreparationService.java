@@ -1,0 +1,104 @@
+package app.carder.web.provocation;
+
+import app.carder.core.prepare.OpenHours;
+import app.carder.core.prepare.Preparation;
+import app.carder.core.prepare.Step;
+import app.carder.core.week.DayStrip.Kind;
+import app.carder.web.provocation.CardPart.PreparationStep;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Counts a card's preparation backwards over the hours of its room. */
+@Service
+public class PreparationService {
+
+    private static final Set<Kind> MAKING = EnumSet.of(Kind.PROTECTED_PLAY, Kind.GROUP);
+
+    private final RoomService rooms;
+    private final SettingService settings;
+
+    PreparationService(RoomService rooms, SettingService settings) {
+        this.rooms = rooms;
+        this.settings = settings;
+    }
+
+    /** The next open day at the beginning of free play: for when it is usually to be ready. */
+    @Transactional(readOnly = true)
+    public LocalDateTime usualMoment(SettingId settingId, UUID roomId) {
+        OpenHours open = hours(rooms.get(settingId, roomId));
+        LocalDate day = settings.today(settingId).plusDays(1);
+        while (!open.isOpen(day)) {
+            day = day.plusDays(1);
+        }
+        LocalTime at =
+                open.sessions().isEmpty() ? open.from() : open.sessions().get(0).from();
+        return day.atTime(at);
+    }
+
+    /**
+     * The plan of a card's steps.
+     *
+     * @throws IllegalArgumentException if the steps cannot be planned; the message says why
+     */
+    @Transactional(readOnly = true)
+    public Preparation plan(SettingId settingId, UUID roomId, List<PreparationStep> steps, LocalDateTime readyAt) {
+        return Preparation.backwards(
+                steps(steps), readyAt, hours(rooms.get(settingId, roomId)), settings.localNow(settingId));
+    }
+
+    private static List<Step> steps(List<PreparationStep> written) {
+        List<Step> steps = new ArrayList<>();
+        for (PreparationStep step : written) {
+            steps.add(new Step(
+                    step.name(),
+                    Duration.ofMinutes(step.handsOnMinutes()),
+                    Duration.ofMinutes(step.waitingMinutes()),
+                    step.who(),
+                    step.turns(),
+                    step.after().stream()
+                            .filter(position -> position <= written.size())
+                            .map(position -> written.get(position - 1).name())
+                            .collect(Collectors.toSet())));
+        }
+        return steps;
+    }
+
+    /** From the first session to the last, Monday to Friday; children make things in free play and group time. */
+    private static OpenHours hours(RoomView room) {
+        List<SessionView> sessions = room.sessions();
+        LocalTime from = sessions.stream()
+                .map(one -> one.session().startsAt())
+                .min(LocalTime::compareTo)
+                .orElse(LocalTime.of(8, 0));
+        LocalTime to = sessions.stream()
+                .map(one -> one.session().endsAt())
+                .max(LocalTime::compareTo)
+                .orElse(LocalTime.of(17, 0));
+        return new OpenHours(
+                from,
+                to,
+                sessions.stream()
+                        .map(SessionView::session)
+                        .filter(session -> MAKING.contains(session.kind()))
+                        .map(session -> new OpenHours.Span(session.startsAt(), session.endsAt()))
+                        .toList(),
+                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY),
+                Set.of());
+    }
+}

@@ -1,0 +1,36 @@
+package app.carder.web.provocation;
+
+import app.carder.web.provocation.CardPart.KeptReckoning;
+import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
+import jakarta.persistence.Entity;
+import java.util.Map;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A reckoning that was kept with a card. */
+@Entity
+class ProvocationReckoning extends ScopedRecord {
+
+    private UUID provocationId;
+    private int position;
+    private String tool;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Map<String, String> inputs;
+
+    protected ProvocationReckoning() {}
+
+    ProvocationReckoning(SettingId settingId, UUID provocationId, int position, KeptReckoning kept) {
+        super(kept.id(), settingId);
+        this.provocationId = provocationId;
+        this.position = position;
+        this.tool = kept.tool();
+        this.inputs = kept.inputs();
+    }
+
+    KeptReckoning kept() {
+        return new KeptReckoning(getId(), tool, inputs);
+    }
+}

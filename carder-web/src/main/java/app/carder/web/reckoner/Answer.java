@@ -1,0 +1,121 @@
+package app.carder.web.reckoner;
+
+import app.carder.core.drawing.Sketch;
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Reckoning.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a tool has to say.
+ *
+ * @param verdict in a sentence; empty for none
+ * @param good whether the verdict is what was hoped for
+ * @param figures that matter most
+ * @param table more of them; empty for none
+ * @param sketches drawings
+ * @param notes what to mind
+ * @param reckonings how it was found
+ * @param trueSize a drawing to print at true size
+ */
+public record Answer(
+        String verdict,
+        boolean good,
+        List<Figure> figures,
+        Table table,
+        List<Sketch> sketches,
+        List<String> notes,
+        List<Reckoning> reckonings,
+        Optional<Sketch> trueSize) {
+
+    /** Keeps its own copies. */
+    public Answer {
+        figures = List.copyOf(figures);
+        sketches = List.copyOf(sketches);
+        notes = List.copyOf(notes);
+        reckonings = List.copyOf(reckonings);
+    }
+
+    /**
+     * A table.
+     *
+     * @param columns heads
+     * @param rows of cells, as many as there are columns
+     */
+    public record Table(List<String> columns, List<List<String>> rows) {
+        /** Keeps its own copies. */
+        public Table {
+            columns = List.copyOf(columns);
+            rows = rows.stream().map(List::copyOf).toList();
+        }
+    }
+
+    static Builder of(Reckoning... reckonings) {
+        return new Builder(List.of(reckonings));
+    }
+
+    /** Collects the parts. */
+    static final class Builder {
+        private String verdict = "";
+        private boolean good = true;
+        private final List<Figure> figures = new ArrayList<>();
+        private final List<List<String>> rows = new ArrayList<>();
+        private List<String> columns = List.of();
+        private final List<Sketch> sketches = new ArrayList<>();
+        private final List<String> notes = new ArrayList<>();
+        private final List<Reckoning> reckonings;
+        private Optional<Sketch> trueSize = Optional.empty();
+
+        private Builder(List<Reckoning> reckonings) {
+            this.reckonings = new ArrayList<>(reckonings);
+        }
+
+        Builder verdict(boolean good, String words) {
+            this.good = good;
+            this.verdict = words;
+            return this;
+        }
+
+        Builder figure(String name, String value) {
+            figures.add(new Figure(name, value));
+            return this;
+        }
+
+        Builder columns(String... heads) {
+            columns = List.of(heads);
+            return this;
+        }
+
+        Builder row(String... cells) {
+            rows.add(List.of(cells));
+            return this;
+        }
+
+        Builder sketch(Sketch sketch) {
+            sketches.add(sketch);
+            return this;
+        }
+
+        Builder note(String words) {
+            if (!words.isBlank()) {
+                notes.add(words);
+            }
+            return this;
+        }
+
+        Builder reckoning(Reckoning reckoning) {
+            reckonings.add(reckoning);
+            return this;
+        }
+
+        Builder trueSize(Sketch sketch) {
+            trueSize = Optional.of(sketch);
+            return this;
+        }
+
+        Answer done() {
+            return new Answer(verdict, good, figures, new Table(columns, rows), sketches, notes, reckonings, trueSize);
+        }
+    }
+}

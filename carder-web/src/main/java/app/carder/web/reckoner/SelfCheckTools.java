@@ -1,0 +1,302 @@
+package app.carder.web.reckoner;
+
+import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Sheet;
+import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.measure.Money;
+import app.carder.core.selfcheck.PatternStrip;
+import app.carder.core.selfcheck.PictureGrid;
+import app.carder.core.selfcheck.PlayShop;
+import app.carder.core.selfcheck.SelfCheck;
+import app.carder.core.selfcheck.Sets;
+import app.carder.core.selfcheck.Sets.Pile;
+import app.carder.web.reckoner.Field.Option;
+import app.carder.web.reckoner.Tool.Group;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** Control of error. */
+final class SelfCheckTools {
+
+    private static final int ROWS = 6;
+    /** At 12 mm a bead, across A4. */
+    private static final int BEADS_ON_PAPER = 15;
+
+    private SelfCheckTools() {}
+
+    static List<Tool> all() {
+        return List.of(
+                new Tool(
+                        "slots",
+                        "Pieces and slots",
+                        "Do they come out even?",
+                        Group.SELF_CHECK,
+                        List.of(
+                                Field.whole("pieces", "Pieces", "", 6, 0, 1000),
+                                Field.whole("slots", "Slots", "", 6, 1, 1000)),
+                        inputs -> checked(
+                                Sets.slots(inputs.whole("pieces"), inputs.whole("slots")),
+                                rows(
+                                        List.of(inputs.whole("pieces"), inputs.whole("slots")),
+                                        List.of("pieces", "slots")))),
+                new Tool(
+                        "sorting",
+                        "Sorting set",
+                        "Is every category there, even, with an example?",
+                        Group.SELF_CHECK,
+                        join(
+                                Field.piles(
+                                        "pile",
+                                        "Category and pieces",
+                                        List.of("letters 4", "parcels 4", "cards 4"),
+                                        ROWS),
+                                Field.whole("each", "Pieces in each", "", 4, 1, 1000),
+                                Field.whole("examples", "Examples laid out", "", 3, 0, 12)),
+                        inputs -> {
+                            List<Pile> piles = piles(inputs);
+                            return checked(
+                                    Sets.sorting(piles, inputs.whole("each"), inputs.whole("examples")), rows(piles));
+                        }),
+                new Tool(
+                        "pairs",
+                        "Pairs",
+                        "Does every piece find its partner?",
+                        Group.SELF_CHECK,
+                        Field.piles("pile", "Sort and pieces", List.of("red stamp 2", "blue stamp 2", "key 2"), ROWS),
+                        inputs -> checked(Sets.pairs(piles(inputs)), rows(piles(inputs)))),
+                new Tool(
+                        "missing",
+                        "One is missing",
+                        "Which number was taken out?",
+                        Group.SELF_CHECK,
+                        List.of(
+                                Field.whole("from", "From", "", 1, 0, 1000),
+                                Field.whole("to", "to", "", 10, 1, 1100),
+                                Field.text("present", "On the mat, with commas between", "1, 2, 3, 4, 5, 6, 8, 9, 10")),
+                        SelfCheckTools::missing),
+                new Tool(
+                        "pattern",
+                        "Pattern strip",
+                        "How many beads of each?",
+                        Group.SELF_CHECK,
+                        join(
+                                List.of(
+                                        Field.text("unit", "Pattern, for instance AB, ABB, ABC", "ABB"),
+                                        Field.whole("repeats", "Repeats on a strip", "", 5, 2, 30),
+                                        Field.whole("strips", "Strips, one for each child", "", 12, 1, 100)),
+                                Field.text("there", "Beads there are, for instance A 60, B 110; or nothing", "")),
+                        SelfCheckTools::pattern),
+                new Tool(
+                        "grid",
+                        "Picture grid",
+                        "How many pictures to cut out, how many sheets to print?",
+                        Group.SELF_CHECK,
+                        List.of(
+                                Field.whole("symbols", "Pictures, rows and columns", "", 4, 2, 6),
+                                Field.whole("puzzles", "Puzzles", "", 8, 1, 60),
+                                Field.whole("given", "Printed into each grid already", "", 4, 0, 35),
+                                Field.text("cutOut", "Cut out already of each picture; or nothing", "")),
+                        SelfCheckTools::grid),
+                new Tool(
+                        "stories",
+                        "Cards in order",
+                        "Do the stories come out whole?",
+                        Group.SELF_CHECK,
+                        List.of(
+                                Field.whole("cards", "Cards in a story, 3 or 4", "", 3, 3, 4),
+                                Field.whole("sets", "Stories", "", 4, 1, 100),
+                                Field.whole("basket", "Cards in the basket", "", 12, 0, 1000)),
+                        inputs -> checked(
+                                Sets.sequence(inputs.whole("cards"), inputs.whole("sets"), inputs.whole("basket")),
+                                rows(List.of(inputs.whole("cards")), List.of("in order")))),
+                new Tool(
+                        "shop",
+                        "Play shop",
+                        "Which coins pay every price exactly, and what is the change?",
+                        Group.SELF_CHECK,
+                        List.of(
+                                Field.choice(
+                                        "currency",
+                                        "Coins and notes of",
+                                        "GBP",
+                                        PlayShop.currencies().stream()
+                                                .map(code -> new Option(code, code))
+                                                .toList()),
+                                Field.text("prices", "Prices, with semicolons between", "0.37; 1.20; 2.50")),
+                        SelfCheckTools::shop));
+    }
+
+    private static List<Field> join(List<Field> fields, Field... more) {
+        return Stream.concat(fields.stream(), Stream.of(more)).toList();
+    }
+
+    /** {@code "letters 4"}: the last word is the number. */
+    private static Pile pile(String text) {
+        int space = text.lastIndexOf(' ');
+        try {
+            return new Pile(text.substring(0, Math.max(0, space)).strip(), Integer.parseInt(text.substring(space + 1)));
+        } catch (NumberFormatException noNumber) {
+            throw new IllegalArgumentException(
+                    "Say a name and a number, for instance \"letters 4\", got \"%s\".".formatted(text), noNumber);
+        }
+    }
+
+    private static List<Pile> piles(Inputs inputs) {
+        return Stream.iterate(0, row -> row < ROWS, row -> row + 1)
+                .map(row -> inputs.text("pile" + row))
+                .filter(text -> !text.isBlank())
+                .map(SelfCheckTools::pile)
+                .toList();
+    }
+
+    private static Answer checked(SelfCheck check, Sketch sketch) {
+        return said(Answer.of(check.reckoning()), check).sketch(sketch).done();
+    }
+
+    private static Answer.Builder said(Answer.Builder answer, SelfCheck check) {
+        if (!check.leftOver().isEmpty()) {
+            answer.figure("Left over", String.join(", ", check.leftOver()));
+        }
+        if (!check.missing().isEmpty()) {
+            answer.figure("Short", String.join(", ", check.missing()));
+        }
+        return answer.verdict(
+                        check.closes(),
+                        check.closes()
+                                ? "It comes out even: a mistake shows by itself."
+                                : "It does not come out even yet.")
+                .figure("A child notices alone", check.childNotices());
+    }
+
+    private static Sketch rows(List<Pile> piles) {
+        return rows(
+                piles.stream().map(Pile::pieces).toList(),
+                piles.stream().map(Pile::name).toList());
+    }
+
+    private static Sketch rows(List<Integer> counts, List<String> names) {
+        Sheet sheet = new Sheet();
+        int widest = 1;
+        for (int row = 0; row < counts.size(); row++) {
+            int shown = Math.min(24, counts.get(row));
+            widest = Math.max(widest, shown);
+            sheet.label(34, 14 + row * 16, 7, names.get(row));
+            for (int piece = 0; piece < shown; piece++) {
+                sheet.round(76 + piece * 14, 12 + row * 16, 5, Style.fill(row));
+            }
+        }
+        return sheet.done(80 + widest * 14, 10 + counts.size() * 16, "What lies out", "One dot for each piece.");
+    }
+
+    private static Answer missing(Inputs inputs) {
+        List<Integer> present = new ArrayList<>();
+        for (String number : inputs.list("present")) {
+            try {
+                present.add(Integer.parseInt(number));
+            } catch (NumberFormatException noNumber) {
+                throw new IllegalArgumentException(
+                        "What lies on the mat must be numbers, got \"%s\".".formatted(number), noNumber);
+            }
+        }
+        SelfCheck check = Sets.missingMember(inputs.whole("from"), inputs.whole("to"), present);
+        Sheet sheet = new Sheet();
+        int at = 0;
+        for (int number = inputs.whole("from"); number <= inputs.whole("to") && at < 30; number++, at++) {
+            boolean there = present.contains(number);
+            sheet.box(4 + at % 10 * 24, 4 + at / 10 * 24, 20, 20, there ? Style.FILL : Style.GHOST)
+                    .label(14 + at % 10 * 24, 18 + at / 10 * 24, 10, there ? Integer.toString(number) : "?");
+        }
+        return checked(check, sheet.done(248, 8 + (at + 9) / 10 * 24, "The row", check.childNotices()));
+    }
+
+    private static Answer pattern(Inputs inputs) {
+        Map<Character, Integer> there = new LinkedHashMap<>();
+        for (String beads : inputs.list("there")) {
+            Pile pile = pile(beads);
+            there.merge(Character.toUpperCase(pile.name().charAt(0)), pile.pieces(), Integer::sum);
+        }
+        PatternStrip strip =
+                PatternStrip.of(inputs.text("unit"), inputs.whole("repeats"), inputs.whole("strips"), there);
+        Answer.Builder answer =
+                Answer.of(strip.check().reckoning()).figure("Beads on a strip", Integer.toString(strip.length()));
+        strip.needed().forEach((letter, beads) -> answer.figure("Beads " + letter, beads.toString()));
+        if (strip.length() <= BEADS_ON_PAPER) {
+            answer.trueSize(strip.sketch());
+        }
+        return said(answer, strip.check()).sketch(strip.sketch()).done();
+    }
+
+    private static Answer grid(Inputs inputs) {
+        String cutOut = inputs.text("cutOut");
+        if (!cutOut.isEmpty() && !cutOut.matches("[0-9]{1,6}")) {
+            throw new IllegalArgumentException(
+                    "Cut out already must be a whole number or nothing, got \"%s\".".formatted(cutOut));
+        }
+        PictureGrid grid = PictureGrid.of(
+                inputs.whole("symbols"),
+                inputs.whole("puzzles"),
+                inputs.whole("given"),
+                cutOut.isEmpty() ? -1 : Integer.parseInt(cutOut));
+        Answer.Builder answer = Answer.of(grid.check().reckoning())
+                .figure("Copies of each picture", Integer.toString(grid.copiesEach()))
+                .figure("Sheets to print", Integer.toString(grid.sheets()));
+        return said(answer, grid.check()).sketch(grid.sketch()).done();
+    }
+
+    private static Answer shop(Inputs inputs) {
+        Currency currency = Currency.getInstance(inputs.text("currency"));
+        List<Money> prices = new ArrayList<>();
+        for (String price : inputs.text("prices").split(";")) {
+            String plain = price.strip().replace(',', '.');
+            if (!plain.matches("[0-9]{1,4}(\\.[0-9]{1,2})?")) {
+                throw new IllegalArgumentException(
+                        "A price must be a number such as 1.20, with semicolons between, got \"%s\"."
+                                .formatted(price.strip()));
+            }
+            prices.add(Money.of(new BigDecimal(plain), currency));
+        }
+        PlayShop shop = PlayShop.of(prices);
+        Answer.Builder answer = Answer.of(shop.reckoning())
+                .verdict(true, "The purse pays every card exactly; a coin left over is a mistake.")
+                .figure("In the purse", PlayShop.inWords(shop.purse(), currency))
+                .figure("In the till, for change", PlayShop.inWords(shop.till(), currency))
+                .columns("Price", "Pays exactly", "Handed over", "Change", "in coins");
+        Sheet sheet = new Sheet();
+        int row = 0;
+        for (PlayShop.PriceCard card : shop.cards()) {
+            answer.row(
+                    card.price().forPeople(),
+                    PlayShop.inWords(card.coins(), currency),
+                    card.handedOver().forPeople(),
+                    card.change().forPeople(),
+                    PlayShop.inWords(card.changeCoins(), currency));
+            sheet.box(4, 4 + row * 24, 42, 18, Style.OUTLINE)
+                    .label(25, 16 + row * 24, 8, card.price().forPeople());
+            int at = 0;
+            for (Map.Entry<Long, Integer> coin : card.coins().entrySet()) {
+                for (int one = 0; one < coin.getValue(); one++, at++) {
+                    sheet.round(62 + at * 22, 13 + row * 24, 9, Style.fill((int) (coin.getKey() % 3)))
+                            .label(
+                                    62 + at * 22,
+                                    15 + row * 24,
+                                    5,
+                                    Money.ofMinor(coin.getKey(), currency)
+                                            .amount()
+                                            .toPlainString());
+                }
+            }
+            row++;
+        }
+        return answer.sketch(sheet.done(
+                        240,
+                        8 + row * 24,
+                        "Price cards and their coins",
+                        "For each card the fewest coins that pay it."))
+                .done();
+    }
+}

@@ -1,0 +1,151 @@
+package app.carder.web.rules;
+
+import app.carder.core.material.Trait;
+import app.carder.core.safety.Level;
+import app.carder.core.safety.SafetyCheck;
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Typed;
+import app.carder.web.room.RoomService;
+import app.carder.web.setting.Ids;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Safety rules of a room: its own to write, those that ship to read. */
+@Controller
+@AllowedTo(Audience.LEADS)
+class RuleController {
+
+    private static final int OLDEST_MONTHS = 144;
+
+    private final RuleService rules;
+    private final RoomService rooms;
+    private final SafetyCheck shipped;
+
+    RuleController(RuleService rules, RoomService rooms, SafetyCheck shipped) {
+        this.rules = rules;
+        this.rooms = rooms;
+        this.shipped = shipped;
+    }
+
+    @GetMapping("/rooms/{roomId}/rules")
+    ModelAndView list(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId) {
+        return page(viewer, roomId, Typed.nothing().with("id", Ids.next()), new FormErrors());
+    }
+
+    @PostMapping("/rooms/{roomId}/rules")
+    ModelAndView add(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        rooms.get(viewer.settingId(), roomId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<RuleDetails> details = read(typed, errors);
+        if (details.isEmpty()) {
+            return page(viewer, roomId, typed, errors);
+        }
+        rules.add(viewer, typed.id("id").orElseThrow(NotFound::new), roomId, details.get());
+        return new ModelAndView("redirect:/rooms/" + roomId + "/rules?saved");
+    }
+
+    @PostMapping("/rooms/{roomId}/rules/{ruleId}/withdraw")
+    String withdraw(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @PathVariable("ruleId") UUID ruleId) {
+        rules.withdraw(viewer, ruleId);
+        return "redirect:/rooms/" + roomId + "/rules";
+    }
+
+    private static Optional<RuleDetails> read(Typed typed, FormErrors errors) {
+        String title = typed.line("title", errors);
+        String caution = typed.optional("caution", 500, errors);
+        if (caution.isEmpty()) {
+            errors.add("caution", "rule.caution.missing");
+        }
+        Optional<Level> level = Arrays.stream(Level.values())
+                .filter(one -> typed.has("level", one.name()))
+                .findFirst();
+        if (level.isEmpty()) {
+            errors.add("level", "rule.level.missing");
+        }
+        Optional<String> looksAt = looksAt(typed, errors);
+        Optional<String> concerns = concerns(typed, errors);
+        if (errors.any()) {
+            return Optional.empty();
+        }
+        return looksAt.flatMap(
+                what -> concerns.flatMap(who -> level.map(binds -> new RuleDetails(title, binds, what, who, caution))));
+    }
+
+    private static Optional<String> looksAt(Typed typed, FormErrors errors) {
+        switch (typed.text("about")) {
+            case "TRAIT" -> {
+                Optional<Trait> trait = Arrays.stream(Trait.values())
+                        .filter(one -> typed.has("trait", one.name()))
+                        .findFirst();
+                if (trait.isEmpty()) {
+                    errors.add("trait", "rule.trait.missing");
+                }
+                return trait.map(found -> "trait " + found.name());
+            }
+            case "MATERIAL" -> {
+                String name = typed.optional("material", 60, errors);
+                // " and " joins terms of a rule; a name that holds it would be read as two.
+                if (name.isEmpty() || name.contains(" and ")) {
+                    errors.add("material", "rule.material.missing", name);
+                    return Optional.empty();
+                }
+                return Optional.of("material " + name);
+            }
+            default -> {
+                return Optional.of("anything");
+            }
+        }
+    }
+
+    private static Optional<String> concerns(Typed typed, FormErrors errors) {
+        switch (typed.text("who")) {
+            case "UNDER" -> {
+                return Typed.whole("months", typed.text("months"), 1, OLDEST_MONTHS, errors)
+                        .map(months -> "under " + months);
+            }
+            case "MOUTHS" -> {
+                return Optional.of("mouths");
+            }
+            case "ALLERGY" -> {
+                return Optional.of("has allergy");
+            }
+            default -> {
+                return Optional.of("anyone");
+            }
+        }
+    }
+
+    private ModelAndView page(Viewer viewer, UUID roomId, Typed typed, FormErrors errors) {
+        ModelAndView page = new ModelAndView("rules/rules");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("room", rooms.get(viewer.settingId(), roomId));
+        page.addObject("own", rules.own(viewer.settingId(), roomId));
+        page.addObject("shipped", shipped.rules());
+        page.addObject("levels", Level.values());
+        page.addObject("traits", Trait.values());
+        page.addObject("typed", typed);
+        page.addObject("errors", errors);
+        return page;
+    }
+}

@@ -1,0 +1,58 @@
+alter table material add column version int not null default 0;
+alter table material add column kind text not null default 'PIECES';
+-- What the material is like, by the columns of the cupboard's table (docs/cupboard-table.md), units in their names.
+alter table material add column description jsonb not null default '{}';
+alter table material add column pack_pieces int check (pack_pieces > 0);
+alter table material add column stock_mg bigint check (stock_mg >= 0);
+alter table material add column stock_pieces int check (stock_pieces >= 0);
+alter table material add column kept_in text not null default '';
+alter table material add column keeps_days int check (keeps_days between 1 and 3650);
+alter table material add column retired boolean not null default false;
+alter table material drop constraint material_check;
+alter table material add constraint material_pack_has_price
+    check ((pack_mg is not null or pack_pieces is not null) = (pack_price_minor is not null));
+alter table material add constraint material_pack_one_way check (pack_mg is null or pack_pieces is null);
+alter table material add constraint material_stock_one_way check (stock_mg is null or stock_pieces is null);
+create unique index material_by_name on material (setting_id, lower(name)) where not retired;
+
+-- The materials that settings have from the first starter cupboard are described as that cupboard describes them now.
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.781950", "form": "grain", "length_mm": "6.5", "width_mm": "2.0", "thickness_mm": "1.7", "traits": "FOOD", "source": "USDA SR Legacy 20044: 185 g a cup", "basis": "FROM_MEMORY"}' where code = 'rice-long';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.845351", "form": "grain", "length_mm": "5", "width_mm": "3", "thickness_mm": "3", "traits": "FOOD", "source": "USDA SR Legacy: 200 g a cup", "basis": "FROM_MEMORY"}' where code = 'rice-short';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.342367", "form": "grain", "length_mm": "8", "width_mm": "5", "thickness_mm": "0.6", "allergens": "gluten_cereals", "traits": "DUST FOOD", "source": "USDA SR Legacy: 81 g a cup", "basis": "FROM_MEMORY"}' where code = 'oats';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.528345", "allergens": "gluten_cereals", "traits": "RAW_FLOUR DUST FOOD SLIPPERY", "source": "USDA SR Legacy 20081: 125 g a cup", "basis": "FROM_MEMORY"}' where code = 'flour';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.541025", "traits": "DUST FOOD", "source": "USDA SR Legacy 20027: 128 g a cup", "basis": "FROM_MEMORY"}' where code = 'cornflour';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "1.234213", "traits": "SALT FOOD", "source": "USDA SR Legacy 02047: 292 g a cup", "basis": "FROM_MEMORY"}' where code = 'salt';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.705868", "allergens": "gluten_cereals", "traits": "RAW_FLOUR FOOD", "source": "USDA SR Legacy 20066: 167 g a cup", "basis": "FROM_MEMORY"}' where code = 'semolina';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.777723", "form": "grain", "length_mm": "16", "width_mm": "8", "thickness_mm": "6", "traits": "TOXIC_RAW_PULSE SWELLS FOOD", "source": "USDA SR Legacy 16032: 184 g a cup", "basis": "FROM_MEMORY"}' where code = 'kidney-beans';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.819991", "form": "grain", "length_mm": "10", "width_mm": "6.5", "thickness_mm": "5", "traits": "TOXIC_RAW_PULSE SWELLS FOOD", "source": "USDA SR Legacy 16014: 194 g a cup", "basis": "FROM_MEMORY"}' where code = 'black-beans';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.879165", "form": "grain", "length_mm": "8", "width_mm": "6", "thickness_mm": "5", "traits": "TOXIC_RAW_PULSE SWELLS FOOD", "source": "USDA SR Legacy 16037: 208 g a cup", "basis": "FROM_MEMORY"}' where code = 'haricot-beans';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.811537", "form": "grain", "length_mm": "6", "width_mm": "6", "thickness_mm": "2.5", "traits": "SWELLS FOOD", "source": "USDA SR Legacy 16069: 192 g a cup", "basis": "FROM_MEMORY"}' where code = 'lentils';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.845351", "form": "ball", "length_mm": "9", "traits": "SWELLS FOOD", "source": "USDA SR Legacy 16056: 200 g a cup", "basis": "FROM_MEMORY"}' where code = 'chickpeas';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.832671", "form": "grain", "length_mm": "6", "width_mm": "5", "thickness_mm": "3", "traits": "SWELLS FOOD", "source": "USDA SR Legacy 16085: 197 g a cup", "basis": "FROM_MEMORY"}' where code = 'split-peas';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.443809", "form": "rod", "length_mm": "22", "width_mm": "6", "allergens": "gluten_cereals", "traits": "FOOD", "source": "USDA SR Legacy: 105 g a cup", "basis": "FROM_MEMORY"}' where code = 'macaroni';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.845351", "form": "grain", "length_mm": "5", "width_mm": "3", "thickness_mm": "3", "allergens": "gluten_cereals", "traits": "FOOD", "source": "USDA SR Legacy 20005: 200 g a cup", "basis": "FROM_MEMORY"}' where code = 'pearl-barley';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "1.6", "traits": "SOIL", "source": "Engineering bulk density tables, 100 lb/ft3", "basis": "FROM_MEMORY"}' where code = 'sand-dry';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "1.92", "traits": "SOIL", "source": "Engineering bulk density tables, 120 lb/ft3", "basis": "FROM_MEMORY"}' where code = 'sand-wet';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.06", "source": "Handbook range 0.03-0.10 g/mL, its middle", "basis": "FROM_MEMORY"}' where code = 'shredded-paper';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.59", "form": "grain", "length_mm": "30", "width_mm": "20", "thickness_mm": "20", "traits": "ICE WATER SLIPPERY", "source": "Engineering bulk density tables", "basis": "FROM_MEMORY"}' where code = 'crushed-ice';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "1.44", "traits": "SOIL STAINS", "source": "Engineering bulk density tables, moist loam", "basis": "FROM_MEMORY"}' where code = 'soil-moist';
+update material set kind = 'LIQUID', description = '{"density_g_per_ml": "0.998", "traits": "WATER SLIPPERY", "source": "Physical tables, 20 C", "basis": "FROM_MEMORY"}' where code = 'water';
+update material set kind = 'FILL', description = '{"density_g_per_ml": "0.8", "form": "ball", "length_mm": "10", "traits": "WATER_BEADS", "source": "Common practice", "basis": "COMMON_PRACTICE"}' where code = 'water-beads';
+update material set kind = 'PIECES', description = '{"form": "block", "length_mm": "60", "width_mm": "45", "thickness_mm": "40", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'small-parcels';
+update material set kind = 'PIECES', description = '{"form": "block", "length_mm": "240", "width_mm": "180", "thickness_mm": "120", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'large-parcels';
+update material set kind = 'PIECES', description = '{"form": "block", "length_mm": "50", "width_mm": "50", "thickness_mm": "40", "traits": "STAINS", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'wooden-stamps';
+update material set kind = 'PIECES', description = '{"form": "block", "length_mm": "162", "width_mm": "114", "thickness_mm": "1", "source": "ISO 269 size C6", "basis": "FROM_MEMORY"}' where code = 'envelopes';
+update material set kind = 'PIECES', description = '{"form": "block", "length_mm": "55", "width_mm": "40", "thickness_mm": "4", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'letters-felt';
+update material set kind = 'PIECES', description = '{"form": "ball", "length_mm": "25", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'wooden-beads';
+update material set kind = 'PIECES', description = '{"form": "ball", "length_mm": "50", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'wooden-balls-50';
+update material set kind = 'PIECES', description = '{"form": "ball", "length_mm": "42", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'balls-42';
+update material set kind = 'PIECES', description = '{"form": "rod", "length_mm": "45", "width_mm": "24", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'bottle-corks';
+update material set kind = 'PIECES', description = '{"form": "rod", "length_mm": "110", "width_mm": "45", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'cardboard-tubes';
+update material set kind = 'PIECES', description = '{"form": "rod", "length_mm": "5", "width_mm": "30", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'buttons-30';
+update material set kind = 'TOOL', description = '{"form": "block", "length_mm": "180", "width_mm": "60", "thickness_mm": "40", "source": "Common practice; measure your own", "basis": "COMMON_PRACTICE"}' where code = 'wooden-scoops';
+update material set kind = 'PIECES', description = '{"form": "rod", "length_mm": "600", "width_mm": "2", "traits": "CORD", "source": "Common practice", "basis": "COMMON_PRACTICE"}' where code = 'parcel-string';
+update material set kind = 'PIECES', description = '{"allergens": "latex", "traits": "BALLOON", "source": "Common practice", "basis": "COMMON_PRACTICE"}' where code = 'balloons';
+update material set kind = 'PIECES', description = '{"form": "rod", "length_mm": "3", "width_mm": "10", "traits": "LOOSE_MAGNET", "source": "Common practice", "basis": "COMMON_PRACTICE"}' where code = 'magnets-loose';
+update material set kind = 'PIECES', description = '{"traits": "PLASTIC_FILM", "source": "Common practice", "basis": "COMMON_PRACTICE"}' where code = 'bubble-wrap';
+alter table material alter column kind drop default;
+alter table material alter column description drop default;
