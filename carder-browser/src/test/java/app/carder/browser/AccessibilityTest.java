@@ -38,6 +38,16 @@ class AccessibilityTest {
                     "/watch",
                     "/children",
                     "/materials",
+                    "/materials?q=jug",
+                    "/materials/new",
+                    "/materials/import",
+                    "/kits",
+                    "/kits/new",
+                    "/reckoners",
+                    "/reckoners/dough",
+                    "/reckoners/pouring",
+                    "/reckoners/shop",
+                    "/reckoners/dice?squares=none",
                     "/rooms",
                     "/journals",
                     "/journals/new",
@@ -51,6 +61,13 @@ class AccessibilityTest {
             for (String[] way : new String[][] {
                 {"/plan", ".deck .row a"},
                 {"/plan", "text=Make a card"},
+                {"/plan", "text=By week"},
+                {"/plan", "text=By room"},
+                {"/plan", "text=take over"},
+                {"/materials", ".cupboard h2 a"},
+                {"/materials", "text=None left?"},
+                {"/kits", ".kits h2 a"},
+                {"/rooms", "text=Safety rules"},
                 {"/set-out", ".pick a"},
                 {"/children", ".peg-link"},
                 {"/children", "text=Add a child"},
@@ -69,6 +86,15 @@ class AccessibilityTest {
                     page.waitForLoadState();
                     check(page, violations);
                 }
+            }
+            for (String part : List.of("Sets and mixes", "Ladder", "Preparation", "Print and share")) {
+                page.navigate("/plan");
+                page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Painted rice for mosaics"))
+                        .click();
+                page.locator(".card-tabs a", new Page.LocatorOptions().setHasText(part))
+                        .click();
+                page.waitForLoadState();
+                check(page, violations);
             }
             page.navigate("/children");
             page.locator(".peg-link", new Page.LocatorOptions().setHasText("Anouk"))

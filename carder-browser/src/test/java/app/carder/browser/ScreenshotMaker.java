@@ -24,6 +24,10 @@ class ScreenshotMaker {
             shot(laptop, "/", null, "today");
             shot(laptop, "/plan", null, "plan-deck");
             shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-bench");
+            shot(laptop, "/plan", "text=By week", "plan-week");
+            shot(laptop, "/plan", ".deck .row a >> text=Painted rice for mosaics", "card-preparation", "Preparation");
+            shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-ladder", "Ladder");
+            shot(laptop, "/reckoners/pouring?rung=TWO_EQUAL&fill=Water&tolerance=2", null, "reckoner-pouring");
             shot(laptop, "/set-out", ".pick a >> text=Lentils to the line", "set-out-safety");
             shot(laptop, "/children", null, "children");
             shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
@@ -45,10 +49,14 @@ class ScreenshotMaker {
         }
     }
 
-    private void shot(Device device, String path, String click, String name) {
+    private void shot(Device device, String path, String click, String name, String... tab) {
         device.page.navigate(path);
         if (click != null) {
             device.page.locator(click).first().click();
+            device.page.waitForLoadState();
+        }
+        for (String part : tab) {
+            device.page.locator(".card-tabs a >> text=" + part).click();
             device.page.waitForLoadState();
         }
         device.page.evaluate("document.fonts.ready");

@@ -1,30 +1,59 @@
 package app.carder.core;
 
+import app.carder.core.batch.Batch;
+import app.carder.core.batch.DyedGrain;
+import app.carder.core.batch.Recipe;
 import app.carder.core.journal.Candidate;
 import app.carder.core.journal.EntrySelection;
+import app.carder.core.ladder.Ladder;
+import app.carder.core.ladder.Rung;
+import app.carder.core.lineup.DiceGame;
+import app.carder.core.lineup.NumberLine;
 import app.carder.core.material.Material;
+import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Solid;
 import app.carder.core.measure.Age;
 import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
+import app.carder.core.measure.Money;
+import app.carder.core.measure.Volume;
+import app.carder.core.pouring.PouringLadder;
+import app.carder.core.practice.GrainAdvice;
+import app.carder.core.practice.PracticeStyle;
+import app.carder.core.prepare.OpenHours;
+import app.carder.core.prepare.Preparation;
+import app.carder.core.prepare.Step;
 import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.SafetyCheck;
 import app.carder.core.safety.SmallPartsCylinder;
+import app.carder.core.selfcheck.PictureGrid;
+import app.carder.core.selfcheck.PlayShop;
+import app.carder.core.vessel.Between;
+import app.carder.core.vessel.Box;
+import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.Fill.Layer;
+import app.carder.core.vessel.FillPlan;
+import app.carder.core.vessel.RoundTub;
 import app.carder.core.vessel.TaperedJug;
 import app.carder.core.vessel.VesselDrawing;
 import app.carder.core.wording.NameGuard;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -33,6 +62,7 @@ import java.util.function.Supplier;
 /** Times the core and compares with the run that is kept; run by {@code ./carder bench}. Not a test. */
 final class Benchmark {
 
+    private static final String BROWSER = "## In the browser";
     private static final int WARM_UPS = 300;
     private static final int RUNS = 500;
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 6);
@@ -52,10 +82,12 @@ final class Benchmark {
             System.out.printf("%-62s %s   before: %s%n", name, figures, before.getOrDefault(name, "none"));
         });
         if (args.length > 1 && args[1].equals("keep")) {
+            String rest = Files.exists(kept) ? Files.readString(kept) : "";
+            String browser = rest.contains(BROWSER) ? "\n" + rest.substring(rest.indexOf(BROWSER)) : "";
             Files.writeString(
                     kept,
                     "# Benchmarks\n\nCore time of one call, made by `./carder bench keep` on two cores, JDK 17, " + RUNS
-                            + " runs after " + WARM_UPS + " to warm up.\n\n" + table);
+                            + " runs after " + WARM_UPS + " to warm up.\n\n" + table + browser);
         }
     }
 
@@ -88,12 +120,92 @@ final class Benchmark {
                 "small-parts cylinder: a cork that does not fit",
                 () -> SmallPartsCylinder.holds(new Solid.Rod(Length.ofMillimetres(24), Length.ofMillimetres(45))));
         rows.put("safety: a card of 8 materials against 60 children", () -> check.check(all.subList(0, 8), sixty));
+        rows.putAll(reckonings());
+        rows.put(
+                "the whole margin: amounts, use, containment, drawing, advice, safety for 60",
+                () -> margin(check, sixty));
         rows.put("safety: the whole cupboard against 60 children", () -> check.check(all, sixty));
         rows.put(
                 "journal: 6 entries of 1,000 observations",
                 () -> EntrySelection.over(TODAY.minusDays(364), TODAY, 6).choose(thousand));
         rows.put("names out of 2,200 characters", () -> guard.withoutNames(note));
         return rows;
+    }
+
+    private static Map<String, Supplier<Object>> reckonings() {
+        Map<String, Supplier<Object>> rows = new LinkedHashMap<>();
+        Box tray = new Box(Length.ofCentimetres(60), Length.ofCentimetres(40), Length.ofCentimetres(12));
+        Between space = new Between(tray, new RoundTub(Length.ofCentimetres(15), Length.ofCentimetres(10)));
+        rows.put("fill: the depth for a volume between two vessels", () -> space.depthFor(Volume.ofMillilitres(5000)));
+        Recipe dough = Objects.requireNonNull(Recipe.shipped().get("dough-cooked"));
+        rows.put("batch: dough for 11 children", () -> Batch.of(dough, 11, Mass.ofGrams(200), TestCupboard.byCode()));
+        rows.put(
+                "batch: two kilograms of rice in four colours",
+                () -> DyedGrain.of(TestCupboard.get("rice-long"), Mass.ofGrams(2000), 4, tray));
+        List<Money> prices = new ArrayList<>();
+        for (int card = 1; card <= 20; card++) {
+            prices.add(Money.ofMinor(card * 247L, TestCupboard.GBP));
+        }
+        rows.put("self-check: a play shop of 20 price cards", () -> PlayShop.of(prices));
+        rows.put("self-check: a picture grid of 6", () -> PictureGrid.of(6, 20, 6, 100));
+        List<PouringLadder.Named> vessels = TestCupboard.byCode().values().stream()
+                .filter(stocked -> stocked.material().kind() == MaterialKind.VESSEL)
+                .map(stocked -> new PouringLadder.Named(
+                        stocked.name(),
+                        stocked.vessel().orElseThrow(),
+                        stocked.material().opening()))
+                .toList();
+        Material water = TestCupboard.get("water");
+        for (PouringLadder.Rung rung : List.of(PouringLadder.Rung.TWO_EQUAL, PouringLadder.Rung.TWO_UNEQUAL)) {
+            rows.put(
+                    "pouring: %s over %d vessels".formatted(rung.words().toLowerCase(Locale.ROOT), vessels.size()),
+                    () -> PouringLadder.propose(rung, vessels, List.of(), water, 0.02));
+        }
+        rows.put(
+                "line-up: 21 marks folded into a zone, drawn",
+                () -> NumberLine.of(21, Length.ofCentimetres(40), Length.ofCentimetres(300), Length.ofCentimetres(200))
+                        .sketch());
+        rows.put(
+                "dice: 20 squares, exact landing, 4 players",
+                () -> DiceGame.of(new DiceGame.Rules(20, 6, DiceGame.Landing.EXACT, 4, DiceGame.Ending.ALL_HOME, 20)));
+        List<Ladder.Seen> seen = new ArrayList<>();
+        for (int day = 0; day < 100; day++) {
+            seen.add(new Ladder.Seen(TODAY.minusDays(day), Rung.AS_IS, Optional.of(1 + day % 5)));
+        }
+        rows.put("ladder: a rung from 100 observations", () -> Ladder.propose(seen, EnumSet.allOf(Rung.class)));
+        OpenHours open = new OpenHours(
+                LocalTime.of(8, 0),
+                LocalTime.of(18, 0),
+                List.of(new OpenHours.Span(LocalTime.of(9, 0), LocalTime.of(10, 30))),
+                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY),
+                Set.of());
+        List<Step> steps = new ArrayList<>();
+        for (int step = 0; step < 12; step++) {
+            Set<String> after = step == 0 ? Set.of() : Set.of("s" + (step - 1));
+            steps.add(new Step("s" + step, Duration.ofMinutes(20), Duration.ofHours(step), Step.Who.ADULT, 2, after));
+        }
+        rows.put(
+                "preparation: 12 steps of two turns, backwards",
+                () -> Preparation.backwards(
+                        steps, TODAY.atTime(9, 0), open, TODAY.minusDays(60).atStartOfDay()));
+        return rows;
+    }
+
+    private static Object margin(SafetyCheck check, List<ChildPresent> children) {
+        Box tray = new Box(Length.ofCentimetres(60), Length.ofCentimetres(40), Length.ofCentimetres(12));
+        List<Layer> layers = List.of("rice-long", "lentils", "oats").stream()
+                .map(code -> new Layer(TestCupboard.get(code), Length.ofCentimetres(3), Optional.empty()))
+                .toList();
+        List<Material> poured = layers.stream().map(Layer::material).toList();
+        Fill.Amounts amounts = Fill.reckon(tray, layers);
+        return List.of(
+                FillPlan.of(amounts, List.of(Mass.ZERO, Mass.ZERO, Mass.ZERO), new FillPlan.Use(2, 10, 12, 5, 38)),
+                Containment.of(tray, poured),
+                VesselDrawing.of(tray, layers.stream().map(Layer::depth).toList()),
+                poured.stream()
+                        .flatMap(material -> GrainAdvice.of(PracticeStyle.PREPARED_ENVIRONMENT, material, 30).stream())
+                        .toList(),
+                check.check(poured, children));
     }
 
     private static List<Candidate> candidates() {

@@ -21,6 +21,7 @@ public final class Picture {
     private static final double SIDE = 60;
     private static final double MIDDLE = SIDE / 2;
     private static final double ROOM = 48;
+    private static final Length FLAT = Length.ofMillimetres(3);
 
     private Picture() {}
 
@@ -36,6 +37,8 @@ public final class Picture {
             heap(sheet, material);
         } else if (material.has(Trait.CORD) || material.has(Trait.LOOP)) {
             cord(sheet);
+        } else if (material.has(Trait.SCISSORS)) {
+            scissors(sheet);
         } else if (material.form().isPresent()) {
             solid(sheet, material.form().get());
         } else {
@@ -109,6 +112,15 @@ public final class Picture {
         return MIDDLE + 12 * Math.sin(at * 3 * Math.PI);
     }
 
+    private static void scissors(Sheet sheet) {
+        sheet.shape(Style.FILL_2, 12, 8, 18, 6, 36, 38, 31, 40)
+                .shape(Style.FILL_2, 48, 8, 42, 6, 24, 38, 29, 40)
+                .round(21, 47, 8, Style.FILL)
+                .round(39, 47, 8, Style.FILL)
+                .round(21, 47, 3.5, Style.OUTLINE)
+                .round(39, 47, 3.5, Style.OUTLINE);
+    }
+
     private static void solid(Sheet sheet, Solid form) {
         double scale = ROOM / form.longest().inMillimetres();
         double high = Math.max(5, form.middle().inMillimetres() * scale);
@@ -124,6 +136,10 @@ public final class Picture {
                     Style.FILL, points.stream().mapToDouble(Double::doubleValue).toArray());
         } else if (form instanceof Solid.Rod rod && rod.diameter().isMoreThan(rod.length())) {
             sheet.round(MIDDLE, MIDDLE, ROOM / 2, Style.FILL).round(MIDDLE, MIDDLE, ROOM / 6, Style.OUTLINE);
+        } else if (FLAT.isMoreThan(form.shortest()) && !(form instanceof Solid.Rod)) {
+            flat(sheet, high);
+        } else if (FLAT.isMoreThan(form.shortest()) && !(form instanceof Solid.Rod)) {
+            flat(sheet, high);
         } else {
             sheet.box(
                     MIDDLE - ROOM / 2,
@@ -132,5 +148,15 @@ public final class Picture {
                     high,
                     form instanceof Solid.Rod ? Style.FILL_2 : Style.FILL_3);
         }
+    }
+
+    /** Paper, card or cloth: a sheet with its corner turned down. */
+    private static void flat(Sheet sheet, double high) {
+        double left = MIDDLE - ROOM / 2;
+        double right = MIDDLE + ROOM / 2;
+        double top = MIDDLE - high / 2;
+        double fold = Math.min(high, ROOM) / 3;
+        sheet.shape(Style.FILL_3, left, top, right - fold, top, right, top + fold, right, top + high, left, top + high)
+                .shape(Style.OUTLINE, right - fold, top, right - fold, top + fold, right, top + fold);
     }
 }

@@ -166,6 +166,7 @@ public class BenchService {
                         .toList(),
                 advice(room.style(), putOut, present),
                 rules.of(settingId, room.id()).check(setup(card, putOut), present),
+                putOut.stream().collect(Collectors.toMap(MaterialView::name, MaterialView::id, (one, same) -> one)),
                 present.size(),
                 someAttend,
                 on);

@@ -10,6 +10,7 @@ import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.VesselDrawing;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -24,6 +25,7 @@ import java.util.UUID;
  * @param levels the other way round: packs to depth
  * @param advice of the room's practice style
  * @param findings of the safety check
+ * @param ids of what is put out, by name
  * @param childCount children that it was checked against
  * @param attending whether those attend on the day; else they are all of the room, as nobody attends
  * @param on the day
@@ -37,6 +39,7 @@ public record BenchView(
         List<PackLevel> levels,
         List<GrainAdvice> advice,
         List<Finding> findings,
+        Map<String, UUID> ids,
         int childCount,
         boolean attending,
         LocalDate on) {

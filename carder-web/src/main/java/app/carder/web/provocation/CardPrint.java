@@ -30,6 +30,7 @@ class CardPrint {
 
     private static final int MOST_FINDINGS = 6;
     private static final int MOST_TALLIES = 12;
+    private static final int MOST_PICTURES = 4;
 
     private final ProvocationService provocations;
     private final BenchService bench;
@@ -70,6 +71,7 @@ class CardPrint {
      * @param rungs of its ladder
      * @param sets what its reckonings say, in a line each
      * @param kit that it asks for
+     * @param pictures of the first things that are put out
      */
     record Printed(
             CardView card,
@@ -79,7 +81,8 @@ class CardPrint {
             int more,
             List<CardPart.RungChange> rungs,
             List<String> sets,
-            Optional<KitView> kit) {}
+            Optional<KitView> kit,
+            List<Sketch> pictures) {}
 
     /** Two cards. */
     record Sheet(Printed left, Optional<Printed> right) {}
@@ -195,13 +198,17 @@ class CardPrint {
                         .map(kept -> reckoner.ask(settingId, kept.tool(), kept.inputs()))
                         .flatMap(asked -> asked.answer().map(answer -> line(asked, answer)).stream())
                         .toList(),
-                card.details().kitId().map(id -> kits.get(settingId, id)));
+                card.details().kitId().map(id -> kits.get(settingId, id)),
+                putOut(settingId, card)
+                        .limit(MOST_PICTURES)
+                        .map(material -> Picture.of(material.stocked()))
+                        .toList());
     }
 
     private static String line(ReckonerService.Asked asked, Answer answer) {
         String figures = answer.figures().stream()
                 .limit(4)
-                .map(figure -> figure.name() + " " + figure.value())
+                .map(figure -> figure.name() + ": " + figure.value())
                 .reduce((one, next) -> one + "; " + next)
                 .orElse(answer.verdict());
         String rows = answer.table().rows().stream()

@@ -25,17 +25,35 @@ class DemoDataTest extends WebTest {
         assertThat(ages("Loft")).isNotEmpty().allMatch(months -> months >= 36 && months < 60);
     }
 
+    /** Of the three rooms; cards that other tests write are by nobody of the scenario's leads. */
     @Test
-    void givesEveryCardAmountsOrPiecesAndASafetyCheck() {
+    void givesFortyCardsAndEveryOneIsComputedAndChecked() {
         List<UUID> cards = database.queryForList(
-                "select p.id from provocation p join room r on r.id = p.room_id where p.changed_by in ('Tobias Renn', 'Precious Adeyemi', 'Marguerite Lisle') and r.name in ('Nook', 'Burrow')",
+                "select p.id from provocation p join room r on r.id = p.room_id where r.name in ('Burrow', 'Nook', 'Loft')"
+                        + " and p.week_of is not null and p.words <> '' and p.changed_by in ('Tobias Renn', 'Precious Adeyemi', 'Marguerite Lisle')",
                 UUID.class);
 
-        assertThat(cards).hasSizeGreaterThanOrEqualTo(6).allSatisfy(card -> {
+        assertThat(cards).hasSizeGreaterThanOrEqualTo(40).allSatisfy(card -> {
             var margin = get("imelda", "/cards/" + card).page().select("#bench");
             assertThat(margin.select(".amount, .pieces li")).isNotEmpty();
             assertThat(margin.select(".bench-faults")).isEmpty();
             assertThat(margin.text()).contains("Checked against the");
+            assertThat(margin.select(".level-never")).isEmpty();
+            var sets = get("imelda", "/cards/" + card + "/reckonings").page();
+            assertThat(sets.select(".bench-faults"))
+                    .as(sets.title() + sets.select(".bench-faults").text())
+                    .isEmpty();
+        });
+    }
+
+    @Test
+    void plansThePreparationOfEveryCardThatHasSteps() {
+        List<UUID> cards = database.queryForList("select distinct provocation_id from provocation_step", UUID.class);
+
+        assertThat(cards).hasSizeGreaterThanOrEqualTo(5).allSatisfy(card -> {
+            var plan = get("imelda", "/cards/" + card + "/preparation?readyOn=2026-05-22&readyAt=09:00")
+                    .page();
+            assertThat(plan.select("#plan .verdict").text()).isEqualTo("It can be ready in time.");
         });
     }
 

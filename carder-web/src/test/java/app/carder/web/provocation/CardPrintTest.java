@@ -25,7 +25,7 @@ class CardPrintTest extends WebTest {
                         "sprinkle, cover, gap, shiny",
                         "Simpler:",
                         "Presses with a flat hand")
-                .contains("Stop for Small part", "Dyed grain: A colour 500 g", "not a clearance");
+                .contains("Stop for Small part", "Dyed grain: A colour: 500 g", "not a clearance");
         Pdfs.assertAccessible(pdf);
     }
 

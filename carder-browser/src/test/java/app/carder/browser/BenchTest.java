@@ -1,0 +1,176 @@
+package app.carder.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.junit.jupiter.api.Test;
+
+/** The bench by mouse, by touch and by keyboard. */
+class BenchTest {
+
+    @Test
+    void looksUpImportsAndCountsTheCupboardByMouse() throws Exception {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/materials");
+            page.locator("#q").pressSequentially("cous");
+            assertThat(page.locator(".cupboard > li")).hasCount(1);
+            page.getByLabel("In stock (Couscous, dry)").fill("750");
+            button(page, "Keep stock of Couscous, dry").click();
+            assertThat(page.getByLabel("In stock (Couscous, dry)")).hasValue("750");
+
+            page.navigate("/materials/import");
+            page.getByLabel("A table (CSV) or a cupboard file (JSON)")
+                    .setInputFiles(new FilePayload(
+                            "mine.csv",
+                            "text/csv",
+                            "name,kind,density_g_per_ml\nBran flakes,fill,0.12\nWrong,fill,\n"
+                                    .getBytes(StandardCharsets.UTF_8)));
+            button(page, "Show what it would do").click();
+            assertThat(page.locator(".import-faults")).containsText("Line 3");
+            button(page, "Put it into the cupboard").click();
+            assertThat(page.locator("[role=status]")).containsText("1 added");
+
+            Download file = page.waitForDownload(() -> page.getByText("CSV", new Page.GetByTextOptions().setExact(true))
+                    .click());
+            org.assertj.core.api.Assertions.assertThat(Files.readString(file.path()))
+                    .contains("Bran flakes,FILL,0.12");
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void makesACardFromATemplateKeepsASetAndSetsOutARungByTouch() {
+        try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
+            phone.signIn("tobias");
+            Page page = phone.page;
+            page.navigate("/plan");
+            link(page, "Make a card").tap();
+            page.getByText("Begin with a template").tap();
+            link(page, "Sorting the post Prepared environment").tap();
+            assertThat(page.locator("#title")).hasValue("Sorting the post");
+            page.locator("#title").fill("Sorting by touch");
+            button(page, "Save the card").tap();
+            assertThat(page.locator("[role=status]").first()).containsText("Saved");
+
+            tab(page, "Sets and mixes").tap();
+            link(page, "Add a reckoning").tap();
+            page.locator(".tool-groups a", new Page.LocatorOptions().setHasText("Pieces and slots"))
+                    .tap();
+            page.getByLabel("Pieces").fill("7");
+            assertThat(page.locator("#answer")).containsText("1 × piece");
+            page.getByLabel("Pieces").fill("6");
+            assertThat(page.locator("#answer")).containsText("It comes out even");
+            button(page, "Keep it on the card").tap();
+            assertThat(page.locator(".kept")).containsText("Pieces and slots");
+
+            tab(page, "Ladder").tap();
+            Locator harder = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Harder"));
+            harder.getByLabel("What changes").fill("Twice as many, in three places");
+            harder.getByLabel("Amounts").fill("200");
+            button(page, "Save the ladder").tap();
+            Locator rung = page.locator(".rung-out", new Page.LocatorOptions().setHasText("Harder"));
+            assertThat(rung).containsText("24 Postcards");
+            rung.getByRole(AriaRole.LINK).tap();
+            assertThat(page.locator("#rung")).hasValue("HARDER");
+            page.getByLabel("Where").selectOption("Writing");
+            button(page, "Set out").tap();
+            assertThat(page.locator("main")).containsText("Sorting by touch");
+            org.assertj.core.api.Assertions.assertThat(phone.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void reckonsAGameAndPlansThePreparationByKeyboard() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/reckoners");
+            page.locator(".tool-groups a", new Page.LocatorOptions().setHasText("Dice game"))
+                    .focus();
+            page.keyboard().press("Enter");
+            page.locator("#squares").focus();
+            page.keyboard().press("ControlOrMeta+a");
+            page.keyboard().type("30");
+            assertThat(page.locator("#answer .verdict")).containsText("Too long for 8 minutes");
+            page.keyboard().press("Tab");
+            page.keyboard().press("ControlOrMeta+a");
+            page.keyboard().type("20");
+            assertThat(page.locator("#answer .verdict")).containsText("Nine games of ten");
+
+            page.navigate("/plan");
+            page.locator(".deck .row a", new Page.LocatorOptions().setHasText("The post shop"))
+                    .focus();
+            page.keyboard().press("Enter");
+            tab(page, "Preparation").focus();
+            page.keyboard().press("Enter");
+            page.locator("#step-0").focus();
+            page.keyboard().type("Write price cards");
+            page.keyboard().press("Tab");
+            page.keyboard().type("25");
+            page.keyboard().press("Tab");
+            page.keyboard().type("1");
+            assertThat(page.locator("#plan")).containsText("Write price cards");
+            button(page, "Save the steps").focus();
+            page.keyboard().press("Enter");
+            assertThat(page.locator("[role=status]")).containsText("Saved");
+            assertThat(page.locator("#wait-0")).hasValue("1");
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void swapsACardWithAnotherSetting() throws Exception {
+        String json;
+        try (Device ours = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            ours.signIn("tobias");
+            ours.page.navigate("/plan");
+            ours.page
+                    .locator(".deck .row a", new Page.LocatorOptions().setHasText("Airmail beads"))
+                    .click();
+            tab(ours.page, "Print and share").click();
+            Download file = ours.page.waitForDownload(
+                    () -> ours.page.getByText("For another setting").click());
+            json = Files.readString(file.path());
+        }
+        try (Device theirs = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            theirs.signIn("teodor");
+            Page page = theirs.page;
+            page.navigate("/plan");
+            link(page, "take over").click();
+            page.getByLabel("A file of cards (JSON)")
+                    .setInputFiles(
+                            new FilePayload("card.json", "application/json", json.getBytes(StandardCharsets.UTF_8)));
+            button(page, "Show what it would do").click();
+            assertThat(page.locator(".previews")).containsText("Stop for: Small ball, Wooden beads, 25 mm");
+            button(page, "Take over those that are right").click();
+            assertThat(page.locator("[role=status]")).containsText("1 cards taken over");
+            link(page, "Airmail beads").click();
+            assertThat(page.locator(".edge").first().locator(".notch")).not().hasCount(0);
+            org.assertj.core.api.Assertions.assertThat(theirs.complaints()).isEmpty();
+        }
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
+    }
+
+    private static Locator tab(Page page, String name) {
+        return page.locator(".card-tabs a", new Page.LocatorOptions().setHasText(name));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

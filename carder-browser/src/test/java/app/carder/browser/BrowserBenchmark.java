@@ -1,0 +1,119 @@
+package app.carder.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/**
+ * Times, in Chromium, from a change in a form to the answer on the screen, and compares with the run that is kept; run by {@code
+ * ./carder bench}. It measures and asserts no time.
+ */
+@EnabledIfSystemProperty(named = "carder.bench", matches = ".+")
+class BrowserBenchmark {
+
+    private static final String HEADING = "## In the browser";
+    private static final int RUNS = 60;
+
+    /** From the event to the first frame after the answer was swapped in, in milliseconds. */
+    private static final String CHANGES = """
+            async ({field, values, inside, runs, event}) => {
+              const times = [];
+              for (let run = 0; run < runs; run++) {
+                const input = document.querySelector(field);
+                input.value = values[run % values.length];
+                const swapped = new Promise(resolve => {
+                  const watcher = new MutationObserver(() => {
+                    watcher.disconnect();
+                    requestAnimationFrame(() => resolve(performance.now()));
+                  });
+                  watcher.observe(document.querySelector(inside), {childList: true, subtree: true});
+                });
+                const start = performance.now();
+                input.dispatchEvent(new Event(event, {bubbles: true}));
+                times.push(await swapped - start);
+              }
+              return times;
+            }""";
+
+    @Test
+    void printsTheTableAndComparesWithTheOneThatIsKept() throws IOException {
+        Path kept = Path.of(System.getProperty("carder.bench"));
+        Map<String, String> before = read(kept);
+        Map<String, String> now = new LinkedHashMap<>();
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/plan");
+            page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Rice by the kilo"))
+                    .click();
+            now.put("the whole margin of a card, 12 children", time(page, "#amount-0", List.of("3", "4"), "main"));
+            page.navigate("/reckoners/dice");
+            now.put("a dice game", time(page, "#squares", List.of("10", "20"), "main"));
+            page.navigate("/reckoners/pouring");
+            now.put(
+                    "the pouring ladder over 28 vessels",
+                    time(page, "#fill", List.of("Water", "Lentils, dried"), "main"));
+            page.navigate("/reckoners/dough");
+            now.put("dough for 11 or 12 children", time(page, "#children", List.of("11", "12"), "main"));
+        }
+
+        now.forEach((name, figures) ->
+                System.out.printf("%-62s %s   before: %s%n", name, figures, before.getOrDefault(name, "none")));
+        assertThat(now).hasSize(4);
+        if (Boolean.getBoolean("carder.bench.keep")) {
+            write(kept, now);
+        }
+    }
+
+    private static String time(Page page, String field, List<String> values, String inside) {
+        Map<String, Object> asked =
+                Map.of("field", field, "values", values, "inside", inside, "runs", RUNS, "event", "change");
+        // The first round warms the page and the application up.
+        page.evaluate(CHANGES, asked);
+        List<?> times = (List<?>) page.evaluate(CHANGES, asked);
+        double[] sorted = times.stream()
+                .mapToDouble(one -> ((Number) one).doubleValue())
+                .sorted()
+                .toArray();
+        return String.format(Locale.ROOT, "%.1f | %.1f", sorted[RUNS / 2], sorted[RUNS * 95 / 100]);
+    }
+
+    private static Map<String, String> read(Path kept) throws IOException {
+        Map<String, String> rows = new LinkedHashMap<>();
+        String text = Files.exists(kept) ? Files.readString(kept) : "";
+        if (text.contains(HEADING)) {
+            text.substring(text.indexOf(HEADING))
+                    .lines()
+                    .filter(line -> line.startsWith("| "))
+                    .forEach(line -> {
+                        String[] cells = line.split(" \\| ", 2);
+                        rows.put(cells[0].substring(2), cells[1].replaceAll(" \\|$", ""));
+                    });
+        }
+        return rows;
+    }
+
+    private static void write(Path kept, Map<String, String> rows) throws IOException {
+        String text = Files.readString(kept);
+        String core = text.contains(HEADING) ? text.substring(0, text.indexOf(HEADING)) : text + "\n";
+        StringBuilder table = new StringBuilder(core)
+                .append(HEADING)
+                .append(
+                        "\n\nFrom a change in a form to the first frame with the answer, in headless Chromium on the same machine, ")
+                .append(RUNS)
+                .append(" runs after as many to warm up.\n\n| what | median ms | 95th of 100 ms |\n|---|---|---|\n");
+        rows.forEach((name, figures) ->
+                table.append("| ").append(name).append(" | ").append(figures).append(" |\n"));
+        Files.writeString(kept, table);
+    }
+}
