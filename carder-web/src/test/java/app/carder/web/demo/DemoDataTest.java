@@ -30,7 +30,7 @@ class DemoDataTest extends WebTest {
     void givesFortyCardsAndEveryOneIsComputedAndChecked() {
         List<UUID> cards = database.queryForList(
                 "select p.id from provocation p join room r on r.id = p.room_id where r.name in ('Burrow', 'Nook', 'Loft')"
-                        + " and p.week_of is not null and p.words <> '' and p.changed_by in ('Tobias Renn', 'Precious Adeyemi', 'Marguerite Lisle')",
+                        + " and p.week_of is not null and p.title !~ '[0-9]' and p.words <> '' and p.changed_by in ('Tobias Renn', 'Precious Adeyemi', 'Marguerite Lisle')",
                 UUID.class);
 
         assertThat(cards).hasSizeGreaterThanOrEqualTo(40).allSatisfy(card -> {
