@@ -78,6 +78,7 @@ class BrowserBenchmark {
     private static String time(Page page, String field, List<String> values, String inside) {
         Map<String, Object> asked =
                 Map.of("field", field, "values", values, "inside", inside, "runs", RUNS, "event", "change");
+        page.locator(field).waitFor();
         // The first round warms the page and the application up.
         page.evaluate(CHANGES, asked);
         List<?> times = (List<?>) page.evaluate(CHANGES, asked);

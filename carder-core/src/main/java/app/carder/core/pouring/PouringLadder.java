@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * The pouring ladder: for each rung the sets that can be made from the vessels in the cupboard, and the fill to measure out.
@@ -32,6 +33,7 @@ public final class PouringLadder {
     private static final double CLEARLY_UNEQUAL = 1.2;
     private static final double REMAINDER = 0.1;
     private static final double LINE = 0.6;
+    private static final double LEAST_OF_A_BOTTLE = 0.3;
     private static final int MOST_SETS = 6;
 
     private static final Source PRACTICE =
@@ -179,38 +181,48 @@ public final class PouringLadder {
         if (!(tolerance >= 0 && tolerance <= 0.2)) {
             throw new IllegalArgumentException("Tolerance must be from 0 to 0.2, got %s.".formatted(tolerance));
         }
-        List<Named> vessels =
-                all.stream().filter(named -> pours(named.vessel())).toList();
-        List<PouringSet> sets = new ArrayList<>();
-        for (int jug = 0; jug < vessels.size(); jug++) {
+        List<Sized> vessels = all.stream()
+                .filter(named -> pours(named.vessel()))
+                .map(named -> new Sized(named, named.vessel().capacity()))
+                .toList();
+        List<Candidate> candidates = new ArrayList<>();
+        for (Sized from : vessels) {
             for (int first = 0; first < vessels.size(); first++) {
-                if (first == jug) {
+                Sized into = vessels.get(first);
+                if (into == from) {
                     continue;
                 }
                 switch (rung) {
-                    case JUG_TO_JUG ->
-                        jugToJug(vessels.get(jug), vessels.get(first), fill).ifPresent(sets::add);
-                    case TO_A_LINE ->
-                        toALine(vessels.get(jug), vessels.get(first), fill).ifPresent(sets::add);
-                    case NARROW_NECK ->
-                        narrowNeck(vessels.get(jug), vessels.get(first), funnels, fill)
-                                .ifPresent(sets::add);
-                    case TWO_EQUAL, TWO_UNEQUAL -> {
-                        for (int second = first + 1; second < vessels.size(); second++) {
-                            if (second != jug) {
-                                two(rung, vessels.get(jug), vessels.get(first), vessels.get(second), fill, tolerance)
-                                        .ifPresent(sets::add);
-                            }
-                        }
-                    }
+                    case JUG_TO_JUG -> jugToJug(from, into, fill).ifPresent(candidates::add);
+                    case TO_A_LINE -> toALine(from, into, fill).ifPresent(candidates::add);
+                    case NARROW_NECK -> narrowNeck(from, into, funnels, fill).ifPresent(candidates::add);
+                    case TWO_EQUAL, TWO_UNEQUAL ->
+                        vessels.subList(first + 1, vessels.size()).stream()
+                                .filter(second -> second != from)
+                                .flatMap(second -> two(rung, from, into, second, fill, tolerance).stream())
+                                .forEach(candidates::add);
                 }
             }
         }
-        return sets.stream()
-                .sorted(Comparator.comparingDouble((PouringSet set) -> -used(set))
-                        .thenComparing(set -> set.fill()))
+        return candidates.stream()
+                .sorted(Comparator.comparingDouble((Candidate one) -> -one.used())
+                        .thenComparing(Candidate::fill))
                 .limit(MOST_SETS)
+                .map(one -> one.build().get())
                 .toList();
+    }
+
+    /** A vessel with what it holds, worked out once. */
+    private record Sized(Named named, Volume capacity) {}
+
+    /** A set that would do, and how well; its reckoning is written down only if it is among the best. */
+    private record Candidate(double used, Volume fill, Supplier<PouringSet> build) {}
+
+    /** How much of the jug and of its partners is used: the closer they match, the easier the set is to read. */
+    private static Candidate candidate(Volume fill, Sized from, List<Sized> into, Supplier<PouringSet> build) {
+        double cups =
+                into.stream().mapToDouble(cup -> fill.dividedBy(cup.capacity())).sum();
+        return new Candidate(fill.dividedBy(from.capacity()) + Math.min(1, cups / into.size()), fill, build);
     }
 
     /** Round, and about as deep as it is wide: one can pour from it and into it without a tray's edge. Common practice. */
@@ -221,124 +233,134 @@ public final class PouringLadder {
         return round && vessel.depth().dividedBy(vessel.widthAt(vessel.depth())) >= 0.8;
     }
 
-    /** How much of the jug and of its partners is used: the closer they match, the easier the set is to read. */
-    private static double used(PouringSet set) {
-        double jug = set.fill().dividedBy(set.from().vessel().capacity());
-        double cups = set.into().stream()
-                .mapToDouble(cup -> set.fill().dividedBy(cup.vessel().capacity()))
-                .sum();
-        return jug + Math.min(1, cups / set.into().size());
+    private static boolean isOpen(Sized vessel) {
+        return vessel.named().neck().isEmpty();
     }
 
-    private static boolean isOpen(Named vessel) {
-        return vessel.neck().isEmpty();
+    private static Volume smaller(Sized a, Sized b) {
+        return a.capacity().isMoreThan(b.capacity()) ? b.capacity() : a.capacity();
     }
 
-    private static Optional<PouringSet> jugToJug(Named from, Named into, Material fill) {
-        Volume less = from.vessel().capacity().isMoreThan(into.vessel().capacity())
-                ? into.vessel().capacity()
-                : from.vessel().capacity();
-        Volume more = from.vessel().capacity().orMore(into.vessel().capacity());
-        if (!isOpen(from)
-                || !isOpen(into)
-                || more.dividedBy(less) > CLEARLY_UNEQUAL
-                || from.name().compareTo(into.name()) > 0) {
+    private static Optional<Candidate> jugToJug(Sized from, Sized into, Material fill) {
+        Volume less = smaller(from, into);
+        boolean alike = from.capacity().orMore(into.capacity()).dividedBy(less) <= CLEARLY_UNEQUAL;
+        boolean onceOnly = from.named().name().compareTo(into.named().name()) <= 0;
+        if (!isOpen(from) || !isOpen(into) || !alike || !onceOnly) {
             return Optional.empty();
         }
         Volume measured = less.scaledBy(FULL_JUG);
-        return Optional.of(set(
-                Rung.JUG_TO_JUG,
+        return Optional.of(candidate(
+                measured,
                 from,
                 List.of(into),
-                measured,
-                List.of(measured),
-                Volume.ZERO,
-                Optional.empty(),
-                "",
-                fill,
-                notebook(from, List.of(into))
-                        .step("fill = nine tenths of the smaller", "0.9 × " + less.forPeople(), measured.forPeople())));
+                () -> set(
+                        Rung.JUG_TO_JUG,
+                        from.named(),
+                        List.of(into.named()),
+                        measured,
+                        List.of(measured),
+                        Volume.ZERO,
+                        Optional.empty(),
+                        "",
+                        fill,
+                        notebook(from.named(), List.of(into.named()))
+                                .step(
+                                        "fill = nine tenths of the smaller",
+                                        "0.9 × " + less.forPeople(),
+                                        measured.forPeople()))));
     }
 
-    private static Optional<PouringSet> two(Rung rung, Named from, Named a, Named b, Material fill, double tolerance) {
-        Volume small = a.vessel().capacity().isMoreThan(b.vessel().capacity())
-                ? b.vessel().capacity()
-                : a.vessel().capacity();
-        Volume large = a.vessel().capacity().orMore(b.vessel().capacity());
-        double ratio = large.dividedBy(small);
+    private static Optional<Candidate> two(Rung rung, Sized from, Sized a, Sized b, Material fill, double tolerance) {
         if (!isOpen(from) || !isOpen(a) || !isOpen(b)) {
             return Optional.empty();
         }
-        Volume roomInJug = from.vessel().capacity().scaledBy(FULL_JUG);
-        if (rung == Rung.TWO_EQUAL) {
-            Volume each = small.scaledBy(FULL_CUP);
-            Volume measured = each.multipliedBy(2);
-            if (ratio > 1 + tolerance || measured.isMoreThan(roomInJug)) {
-                return Optional.empty();
-            }
-            return Optional.of(set(
-                    rung,
-                    from,
-                    List.of(a, b),
-                    measured,
-                    List.of(each, each),
-                    Volume.ZERO,
-                    Optional.empty(),
-                    "",
-                    fill,
-                    notebook(from, List.of(a, b))
-                            .step(
-                                    "the cups differ by",
-                                    large.forPeople() + " ÷ " + small.forPeople() + " − 1",
-                                    percent(ratio - 1))
-                            .step(
-                                    "fill = 2 × eight tenths of a cup",
-                                    "2 × 0.8 × " + small.forPeople(),
-                                    measured.forPeople())));
+        return rung == Rung.TWO_EQUAL ? twoEqual(from, a, b, fill, tolerance) : twoUnequal(from, a, b, fill);
+    }
+
+    private static Optional<Candidate> twoEqual(Sized from, Sized a, Sized b, Material fill, double tolerance) {
+        Volume small = smaller(a, b);
+        Volume large = a.capacity().orMore(b.capacity());
+        double ratio = large.dividedBy(small);
+        Volume each = small.scaledBy(FULL_CUP);
+        Volume measured = each.multipliedBy(2);
+        if (ratio > 1 + tolerance || measured.isMoreThan(from.capacity().scaledBy(FULL_JUG))) {
+            return Optional.empty();
         }
-        Volume intoA = a.vessel().capacity().scaledBy(FULL_CUP);
-        Volume intoB = b.vessel().capacity().scaledBy(FULL_CUP);
+        List<Named> cups = List.of(a.named(), b.named());
+        return Optional.of(candidate(
+                measured,
+                from,
+                List.of(a, b),
+                () -> set(
+                        Rung.TWO_EQUAL,
+                        from.named(),
+                        cups,
+                        measured,
+                        List.of(each, each),
+                        Volume.ZERO,
+                        Optional.empty(),
+                        "",
+                        fill,
+                        notebook(from.named(), cups)
+                                .step(
+                                        "the cups differ by",
+                                        large.forPeople() + " ÷ " + small.forPeople() + " − 1",
+                                        percent(ratio - 1))
+                                .step(
+                                        "fill = 2 × eight tenths of a cup",
+                                        "2 × 0.8 × " + small.forPeople(),
+                                        measured.forPeople()))));
+    }
+
+    private static Optional<Candidate> twoUnequal(Sized from, Sized a, Sized b, Material fill) {
+        double ratio = a.capacity().orMore(b.capacity()).dividedBy(smaller(a, b));
+        Volume intoA = a.capacity().scaledBy(FULL_CUP);
+        Volume intoB = b.capacity().scaledBy(FULL_CUP);
         Volume both = intoA.plus(intoB);
         Volume measured = both.scaledBy(1 / (1 - REMAINDER));
-        if (ratio < CLEARLY_UNEQUAL || measured.isMoreThan(roomInJug)) {
+        if (ratio < CLEARLY_UNEQUAL || measured.isMoreThan(from.capacity().scaledBy(FULL_JUG))) {
             return Optional.empty();
         }
         Volume stays = measured.minus(both);
-        return Optional.of(set(
-                rung,
+        List<Named> cups = List.of(a.named(), b.named());
+        return Optional.of(candidate(
+                measured,
                 from,
                 List.of(a, b),
-                measured,
-                List.of(intoA, intoB),
-                stays,
-                Optional.empty(),
-                "",
-                fill,
-                notebook(from, List.of(a, b))
-                        .step(
-                                "into the cups = eight tenths of each",
-                                intoA.forPeople() + " + " + intoB.forPeople(),
-                                both.forPeople())
-                        .step(
-                                "fill = cups ÷ 0.9, so that a tenth must stay",
-                                both.forPeople() + " ÷ 0.9",
-                                measured.forPeople())
-                        .step(
-                                "stays = fill − cups",
-                                measured.forPeople() + " − " + both.forPeople(),
-                                stays.forPeople())));
+                () -> set(
+                        Rung.TWO_UNEQUAL,
+                        from.named(),
+                        cups,
+                        measured,
+                        List.of(intoA, intoB),
+                        stays,
+                        Optional.empty(),
+                        "",
+                        fill,
+                        notebook(from.named(), cups)
+                                .step(
+                                        "into the cups = eight tenths of each",
+                                        intoA.forPeople() + " + " + intoB.forPeople(),
+                                        both.forPeople())
+                                .step(
+                                        "fill = cups ÷ 0.9, so that a tenth must stay",
+                                        both.forPeople() + " ÷ 0.9",
+                                        measured.forPeople())
+                                .step(
+                                        "stays = fill − cups",
+                                        measured.forPeople() + " − " + both.forPeople(),
+                                        stays.forPeople()))));
     }
 
-    private static Optional<PouringSet> toALine(Named from, Named into, Material fill) {
-        Volume measured = from.vessel().capacity().scaledBy(FULL_JUG);
-        Volume toLine = into.vessel().capacity().scaledBy(LINE);
-        if (!isOpen(from)
-                || !isOpen(into)
-                || measured.dividedBy(toLine) < 1 + REMAINDER
-                || measured.dividedBy(toLine) > 3) {
+    private static Optional<Candidate> toALine(Sized from, Sized into, Material fill) {
+        Volume measured = from.capacity().scaledBy(FULL_JUG);
+        Volume toLine = into.capacity().scaledBy(LINE);
+        double ratio = measured.dividedBy(toLine);
+        if (!isOpen(from) || !isOpen(into) || ratio < 1 + REMAINDER || ratio > 3) {
             return Optional.empty();
         }
-        return Optional.of(lineSet(from, into, measured, toLine, fill));
+        return Optional.of(candidate(
+                measured, from, List.of(into), () -> lineSet(from.named(), into.named(), measured, toLine, fill)));
     }
 
     /**
@@ -389,52 +411,53 @@ public final class PouringLadder {
                                 stays.forPeople()));
     }
 
-    private static Optional<PouringSet> narrowNeck(Named from, Named into, List<Funnel> funnels, Material fill) {
-        if (!isOpen(from) || isOpen(into)) {
+    private static Optional<Candidate> narrowNeck(Sized from, Sized into, List<Funnel> funnels, Material fill) {
+        Volume measured = from.capacity().scaledBy(FULL_JUG);
+        if (!isOpen(from)
+                || isOpen(into)
+                || measured.isMoreThan(into.capacity())
+                || measured.dividedBy(into.capacity()) < LEAST_OF_A_BOTTLE) {
             return Optional.empty();
         }
-        Length neck = into.neck().orElseThrow();
-        Volume measured = from.vessel().capacity().scaledBy(FULL_JUG);
-        if (measured.isMoreThan(into.vessel().capacity())
-                || measured.dividedBy(into.vessel().capacity()) < 0.3) {
-            return Optional.empty();
-        }
+        Length neck = into.named().neck().orElseThrow();
         return funnels.stream()
                 .filter(funnel -> !funnel.outlet().isMoreThan(neck))
                 .filter(funnel -> Neck.of(fill, funnel.outlet()).flow() == Neck.Flow.RUNS)
                 .max(Comparator.comparing(Funnel::outlet))
-                .map(funnel -> set(
-                        Rung.NARROW_NECK,
+                .map(funnel -> candidate(
+                        measured,
                         from,
                         List.of(into),
-                        measured,
-                        List.of(measured),
-                        Volume.ZERO,
-                        Optional.empty(),
-                        "%s stands in the neck: outlet %s in %s."
-                                .formatted(funnel.name(), funnel.outlet().forPeople(), neck.forPeople()),
-                        fill,
-                        notebook(from, List.of(into))
-                                .given(
-                                        "Funnel",
-                                        funnel.name() + ", outlet "
-                                                + funnel.outlet().forPeople())
-                                .step(
-                                        "outlet ≤ neck",
-                                        funnel.outlet().forPeople() + " against " + neck.forPeople(),
-                                        "goes in")
-                                .step(
-                                        "outlet against the grain",
-                                        Neck.of(fill, funnel.outlet())
-                                                .ratio()
-                                                .map(ratio -> String.format(
-                                                        Locale.ROOT, "%.1f grains across, at least 6", ratio))
-                                                .orElse("a liquid"),
-                                        "runs")
-                                .step(
-                                        "fill = nine tenths of the jug",
-                                        "0.9 × " + from.vessel().capacity().forPeople(),
-                                        measured.forPeople())));
+                        () -> neckSet(from.named(), into.named(), measured, neck, funnel, fill)));
+    }
+
+    private static PouringSet neckSet(
+            Named from, Named into, Volume measured, Length neck, Funnel funnel, Material fill) {
+        String across = Neck.of(fill, funnel.outlet())
+                .ratio()
+                .map(ratio -> String.format(Locale.ROOT, "%.1f grains across, at least 6", ratio))
+                .orElse("a liquid");
+        return set(
+                Rung.NARROW_NECK,
+                from,
+                List.of(into),
+                measured,
+                List.of(measured),
+                Volume.ZERO,
+                Optional.empty(),
+                "%s stands in the neck: outlet %s in %s."
+                        .formatted(funnel.name(), funnel.outlet().forPeople(), neck.forPeople()),
+                fill,
+                notebook(from, List.of(into))
+                        .given(
+                                "Funnel",
+                                funnel.name() + ", outlet " + funnel.outlet().forPeople())
+                        .step("outlet ≤ neck", funnel.outlet().forPeople() + " against " + neck.forPeople(), "goes in")
+                        .step("outlet against the grain", across, "runs")
+                        .step(
+                                "fill = nine tenths of the jug",
+                                "0.9 × " + from.vessel().capacity().forPeople(),
+                                measured.forPeople()));
     }
 
     private static Reckoning.Notebook notebook(Named from, List<Named> into) {

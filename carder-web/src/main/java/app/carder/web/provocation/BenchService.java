@@ -20,6 +20,8 @@ import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselDrawing;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.kits.KitService;
+import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.provocation.BenchView.PackLevel;
@@ -50,12 +52,15 @@ public class BenchService {
     private final ChildService children;
     private final RoomService rooms;
     private final RuleService rules;
+    private final KitService kits;
 
-    BenchService(MaterialService materials, ChildService children, RoomService rooms, RuleService rules) {
+    BenchService(
+            MaterialService materials, ChildService children, RoomService rooms, RuleService rules, KitService kits) {
         this.materials = materials;
         this.children = children;
         this.rooms = rooms;
         this.rules = rules;
+        this.kits = kits;
     }
 
     /** Reckons a stored card for the children of its room on a day. */
@@ -129,6 +134,12 @@ public class BenchService {
                 .flatMap(line -> Stream.ofNullable(byId.get(line.materialId())))
                 .distinct()
                 .toList();
+        Optional<KitView> kit = card.kitId().map(id -> kits.get(settingId, id));
+        List<MaterialView> inReach = Stream.concat(
+                        putOut.stream(),
+                        kit.stream().flatMap(found -> found.parts().stream().map(KitView.Part::material)))
+                .distinct()
+                .toList();
         List<Layer> layers = new ArrayList<>();
         List<Mass> stock = new ArrayList<>();
         List<Pieces> pieces = new ArrayList<>();
@@ -165,7 +176,11 @@ public class BenchService {
                         .flatMap(asked -> level(vessel, asked).stream())
                         .toList(),
                 advice(room.style(), putOut, present),
-                rules.of(settingId, room.id()).check(setup(card, putOut), present),
+                rules.of(settingId, room.id()).check(setup(card, inReach), present),
+                kit,
+                putOut.stream()
+                        .filter(material -> material.stocked().keepsDays().isPresent())
+                        .toList(),
                 putOut.stream().collect(Collectors.toMap(MaterialView::name, MaterialView::id, (one, same) -> one)),
                 present.size(),
                 someAttend,

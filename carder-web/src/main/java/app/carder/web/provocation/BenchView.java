@@ -8,6 +8,8 @@ import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.VesselDrawing;
+import app.carder.web.kits.KitView;
+import app.carder.web.material.MaterialView;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +27,8 @@ import java.util.UUID;
  * @param levels the other way round: packs to depth
  * @param advice of the room's practice style
  * @param findings of the safety check
+ * @param kit that the card asks for; its contents are in reach and in the safety check
+ * @param keeping what is prepared and keeps for some days only
  * @param ids of what is put out, by name
  * @param childCount children that it was checked against
  * @param attending whether those attend on the day; else they are all of the room, as nobody attends
@@ -39,6 +43,8 @@ public record BenchView(
         List<PackLevel> levels,
         List<GrainAdvice> advice,
         List<Finding> findings,
+        Optional<KitView> kit,
+        List<MaterialView> keeping,
         Map<String, UUID> ids,
         int childCount,
         boolean attending,

@@ -4,7 +4,6 @@ import app.carder.core.cupboard.Picture;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.ladder.Rung;
 import app.carder.core.safety.Finding;
-import app.carder.web.kits.KitService;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
@@ -36,7 +35,6 @@ class CardPrint {
     private final BenchService bench;
     private final ReckonerService reckoner;
     private final MaterialService materials;
-    private final KitService kits;
     private final RoomService rooms;
     private final SettingService settings;
     private final Printer printer;
@@ -46,7 +44,6 @@ class CardPrint {
             BenchService bench,
             ReckonerService reckoner,
             MaterialService materials,
-            KitService kits,
             RoomService rooms,
             SettingService settings,
             Printer printer) {
@@ -54,7 +51,6 @@ class CardPrint {
         this.bench = bench;
         this.reckoner = reckoner;
         this.materials = materials;
-        this.kits = kits;
         this.rooms = rooms;
         this.settings = settings;
         this.printer = printer;
@@ -198,7 +194,7 @@ class CardPrint {
                         .map(kept -> reckoner.ask(settingId, kept.tool(), kept.inputs()))
                         .flatMap(asked -> asked.answer().map(answer -> line(asked, answer)).stream())
                         .toList(),
-                card.details().kitId().map(id -> kits.get(settingId, id)),
+                reckoned.kit(),
                 putOut(settingId, card)
                         .limit(MOST_PICTURES)
                         .map(material -> Picture.of(material.stocked()))

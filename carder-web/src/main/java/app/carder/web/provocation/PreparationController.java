@@ -9,12 +9,16 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -148,6 +152,8 @@ class PreparationController {
 
     private static List<PreparationStep> steps(Typed typed, FormErrors errors) {
         List<PreparationStep> steps = new ArrayList<>();
+        // Blank rows are dropped: what the person calls step 4 may be the third.
+        Map<Integer, Integer> positions = new HashMap<>();
         List<String> names = typed.first("step", MOST_STEPS);
         for (int row = 0; row < names.size(); row++) {
             String name = names.get(row);
@@ -162,7 +168,8 @@ class PreparationController {
             Optional<Integer> waiting = waiting(row, at(typed, "wait", row, "0"), errors);
             Optional<Integer> turns = Typed.whole("turns-" + row, at(typed, "turns", row, "1"), 1, 60, errors);
             Who who = at(typed, "who", row, "").equals(Who.CHILDREN.name()) ? Who.CHILDREN : Who.ADULT;
-            List<Integer> after = after(row, at(typed, "after", row, ""), steps.size(), errors);
+            List<Integer> after = after(row, at(typed, "after", row, ""), positions, errors);
+            positions.put(row + 1, positions.size() + 1);
             hands.ifPresent(minutes -> waiting.ifPresent(wait ->
                     turns.ifPresent(count -> steps.add(new PreparationStep(name, minutes, wait, who, count, after)))));
         }
@@ -173,19 +180,23 @@ class PreparationController {
     private static Optional<Integer> waiting(int row, String text, FormErrors errors) {
         Optional<Integer> minutes = Typed.number(text)
                 .filter(hours -> hours.signum() >= 0 && hours.doubleValue() <= MOST_WAITING_HOURS)
-                .map(hours -> hours.multiply(java.math.BigDecimal.valueOf(60)).intValue());
+                .map(hours -> hours.multiply(BigDecimal.valueOf(60)).intValue());
         if (minutes.isEmpty()) {
             errors.add("wait-" + row, "preparation.waiting", text, MOST_WAITING_HOURS);
         }
         return minutes;
     }
 
-    /** Numbers of earlier steps, with commas between. */
-    private static List<Integer> after(int row, String text, int before, FormErrors errors) {
+    /** Numbers of earlier steps, with commas between, as positions among those that are filled in. */
+    private static List<Integer> after(int row, String text, Map<Integer, Integer> positions, FormErrors errors) {
         List<Integer> after = new ArrayList<>();
         for (String number : text.split("[,; ]+")) {
-            if (!number.isEmpty()) {
-                Typed.whole("after-" + row, number, 1, before, errors).ifPresent(after::add);
+            Optional<Integer> position = Typed.number(number)
+                    .map(BigDecimal::intValue)
+                    .flatMap(step -> Optional.ofNullable(positions.get(step)));
+            position.ifPresent(after::add);
+            if (position.isEmpty() && !number.isEmpty()) {
+                errors.add("after-" + row, "preparation.after", number);
             }
         }
         return after;
@@ -197,8 +208,8 @@ class PreparationController {
     }
 
     private static String hours(int minutes) {
-        return java.math.BigDecimal.valueOf(minutes)
-                .divide(java.math.BigDecimal.valueOf(60), 2, java.math.RoundingMode.HALF_UP)
+        return BigDecimal.valueOf(minutes)
+                .divide(BigDecimal.valueOf(60), 2, RoundingMode.HALF_UP)
                 .stripTrailingZeros()
                 .toPlainString();
     }

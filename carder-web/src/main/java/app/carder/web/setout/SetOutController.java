@@ -80,13 +80,17 @@ class SetOutController {
     ModelAndView blank(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,
-            @RequestParam(name = "rung", defaultValue = "AS_IS") String asked) {
+            @RequestParam MultiValueMap<String, String> parameters) {
         CardView card = provocations.get(viewer.settingId(), cardId);
-        Rung rung = rung(card, asked);
+        Typed typed = Typed.of(parameters);
+        Rung rung = rung(card, typed.text("rung"));
         int handsOn = card.steps().stream()
                 .mapToInt(step -> step.handsOnMinutes() * step.turns())
                 .sum();
-        Typed typed = Typed.nothing().with("rung", rung).with("minutes", handsOn == 0 ? "" : handsOn);
+        typed.with("rung", rung);
+        if (typed.text("minutes").isEmpty() && handsOn > 0) {
+            typed.with("minutes", handsOn);
+        }
         return form(viewer, card, check(viewer, card, rung), typed, new FormErrors());
     }
 

@@ -239,6 +239,37 @@ class CardTest extends WebTest {
     }
 
     @Test
+    void checksWhatIsInTheKitThatAChildFetches() {
+        String kit =
+                id("select k.id from kit k join room r on r.setting_id = k.setting_id where k.name = 'Wrapping kit' and"
+                                + " r.name = 'Loft'")
+                        .toString();
+
+        var margin = bench("shape", "NONE", "kit", kit).page();
+
+        assertThat(margin.text()).contains("Wrapping kit", "2 Child scissors");
+        assertThat(margin.select(".finding").text())
+                .contains("Scissors: Child scissors, rounded", "Cord: Parcel string");
+    }
+
+    @Test
+    void saysHowLongKeepsWhatIsPrepared() {
+        assertThat(bench(
+                                "first",
+                                "40",
+                                "second",
+                                "30",
+                                "depth",
+                                "10",
+                                "material",
+                                "Rice, dyed and dried",
+                                "amount",
+                                "2")
+                        .text())
+                .contains("can be used for 180 days once it is prepared");
+    }
+
+    @Test
     void saysWhichNameTheCupboardDoesNotHave() {
         assertThat(bench("shape", "NONE", "material", "Moon dust", "amount", "3")
                         .page()

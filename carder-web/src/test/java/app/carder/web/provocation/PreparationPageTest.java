@@ -104,6 +104,48 @@ class PreparationPageTest extends WebTest {
     }
 
     @Test
+    void readsTheNumbersAsTheyStandBesideTheRowsWhenARowIsLeftBlank() {
+        UUID card = card("How the letter travels");
+        post(
+                "tobias",
+                "/cards/" + card + "/preparation",
+                "readyOn",
+                "2026-05-11",
+                "readyAt",
+                "09:00",
+                "step",
+                "Draw",
+                "step",
+                "",
+                "step",
+                "Cut",
+                "step",
+                "Laminate",
+                "hands",
+                "15",
+                "hands",
+                "",
+                "hands",
+                "10",
+                "hands",
+                "10",
+                "after",
+                "",
+                "after",
+                "",
+                "after",
+                "1",
+                "after",
+                "3");
+
+        assertThat(get("tobias", "/cards/" + card + "/preparation")
+                        .page()
+                        .select("[name=after]")
+                        .eachAttr("value"))
+                .containsExactly("", "1", "2", "");
+    }
+
+    @Test
     void saysWhatIsWrong() {
         Answer wrong = post(
                 "tobias",
@@ -139,7 +181,7 @@ class PreparationPageTest extends WebTest {
 
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.page().select("[role=alert] a").eachAttr("href"))
-                .contains("#hands-0", "#wait-0", "#readyOn", "#readyAt");
+                .contains("#hands-0", "#wait-0", "#after-1", "#readyOn", "#readyAt");
         Answer tooLong = post(
                 "tobias",
                 "/cards/" + card("Sorting office") + "/preparation",
