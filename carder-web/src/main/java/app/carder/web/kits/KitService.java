@@ -47,6 +47,12 @@ public class KitService {
         return views(settingId, List.of(find(settingId, kitId))).get(0);
     }
 
+    /** Whether there is such a kit, or was one. */
+    @Transactional(readOnly = true)
+    public boolean has(SettingId settingId, UUID kitId) {
+        return kits.findByIdAndSettingId(kitId, settingId).isPresent();
+    }
+
     /** Makes a kit; a second time with the same id changes nothing. */
     @Transactional
     public void make(SettingId settingId, UUID id, KitDetails details) {

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
+import org.springframework.data.repository.query.Param;
 
 interface CupboardItemRepository extends Repository<CupboardItem, UUID> {
 
@@ -15,6 +17,11 @@ interface CupboardItemRepository extends Repository<CupboardItem, UUID> {
     List<CupboardItem> findBySettingIdAndRetiredFalseOrderByName(SettingId settingId, Limit limit);
 
     List<CupboardItem> findBySettingIdAndIdIn(SettingId settingId, Collection<UUID> ids);
+
+    /** What is still in the cupboard before what was taken out of it. */
+    @Query("select i from CupboardItem i where i.settingId = :settingId"
+            + " and lower(i.name) in :names order by i.retired, i.name")
+    List<CupboardItem> findByNames(@Param("settingId") SettingId settingId, @Param("names") Collection<String> names);
 
     Optional<CupboardItem> findByIdAndSettingId(UUID id, SettingId settingId);
 

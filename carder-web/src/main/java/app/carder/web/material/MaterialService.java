@@ -99,6 +99,21 @@ public class MaterialService {
                 .collect(Collectors.toMap(MaterialView::id, Function.identity()));
     }
 
+    /** What goes by these names, in any case; what was taken out of the cupboard comes last, as a card may still ask for it. */
+    @Transactional(readOnly = true)
+    public List<MaterialView> named(SettingId settingId, Collection<String> names) {
+        Currency currency = currency(settingId);
+        return items
+                .findByNames(
+                        settingId,
+                        names.stream()
+                                .map(name -> name.toLowerCase(Locale.ROOT))
+                                .toList())
+                .stream()
+                .map(item -> view(item, currency))
+                .toList();
+    }
+
     /**
      * One thing.
      *

@@ -29,7 +29,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads a card from a form, and puts a card into one. Materials and vessels are typed by their names in the cupboard. */
 final class CardForm {
@@ -43,9 +45,9 @@ final class CardForm {
     private final FormErrors errors;
     private final Framework framework;
     private final List<MaterialView> cupboard;
-    private final Set<UUID> kits;
+    private final Predicate<UUID> kits;
 
-    CardForm(Typed typed, FormErrors errors, Framework framework, List<MaterialView> cupboard, Set<UUID> kits) {
+    CardForm(Typed typed, FormErrors errors, Framework framework, List<MaterialView> cupboard, Predicate<UUID> kits) {
         this.typed = typed;
         this.errors = errors;
         this.framework = framework;
@@ -164,7 +166,7 @@ final class CardForm {
                 typed.has("units", Units.HOUSEHOLD.name()) ? Units.HOUSEHOLD : Units.METRIC,
                 use(),
                 week(),
-                typed.id("kit").filter(kits::contains));
+                typed.id("kit").filter(kits));
     }
 
     private Set<String> statements() {
@@ -327,15 +329,21 @@ final class CardForm {
                         found.depth().forPeople()));
     }
 
-    /** By name, in any case; by id, as a form says it that was filled by a link. */
+    /** By name, in any case. */
     private Optional<MaterialView> material(String typedName) {
         String wanted = typedName.toLowerCase(Locale.ROOT);
         return wanted.isEmpty()
                 ? Optional.empty()
                 : cupboard.stream()
-                        .filter(found -> found.name().toLowerCase(Locale.ROOT).equals(wanted)
-                                || found.id().toString().equals(wanted))
+                        .filter(found -> found.name().toLowerCase(Locale.ROOT).equals(wanted))
                         .findFirst();
+    }
+
+    /** What was typed where a name of the cupboard is asked for. */
+    static List<String> materialsOf(Typed typed) {
+        return Stream.concat(typed.all("material").stream(), Stream.of(typed.text("vesselFrom")))
+                .filter(name -> !name.isEmpty())
+                .toList();
     }
 
     /** One blank row after the last that is filled in, three at least. */

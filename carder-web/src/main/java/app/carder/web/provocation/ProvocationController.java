@@ -7,7 +7,6 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.kits.KitService;
-import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
@@ -22,7 +21,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -154,15 +152,36 @@ class ProvocationController {
             @RequestParam MultiValueMap<String, String> parameters,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         Typed typed = Typed.of(parameters);
+        if (requestType.equals("partial")) {
+            ModelAndView margin = new ModelAndView("provocation/bench :: bench");
+            reckon(margin, viewer.settingId(), rooms.get(viewer.settingId(), roomId), typed);
+            return margin;
+        }
         @Nullable
         CardView card = typed.text("version").isEmpty()
                 ? null
                 : provocations.get(viewer.settingId(), typed.id("id").orElseThrow(NotFound::new));
-        ModelAndView page = form(viewer, roomId, card, typed, new FormErrors());
-        if (requestType.equals("partial")) {
-            page.setViewName("provocation/bench :: bench");
-        }
-        return page;
+        return form(viewer, roomId, card, typed, new FormErrors());
+    }
+
+    /** Puts the margin on a page. It is asked for with every keystroke, so it reads only what was typed, not the cupboard. */
+    private void reckon(ModelAndView page, SettingId settingId, RoomView room, Typed typed) {
+        List<MaterialView> readable = materials.named(settingId, CardForm.materialsOf(typed));
+        FormErrors faults = new FormErrors();
+        CardForm form = new CardForm(typed, faults, room.framework(), readable, id -> kits.has(settingId, id));
+        CardDetails draft = form.draft();
+        BenchService.Question question = new BenchService.Question(draft, form.packs());
+        Map<UUID, MaterialView> byId =
+                readable.stream().collect(Collectors.toMap(MaterialView::id, Function.identity()));
+        page.addObject("room", room);
+        // What is not typed yet is no fault on the bench, only when the card is saved.
+        page.addObject(
+                "benchFaults",
+                faults.all().stream()
+                        .filter(fault -> !fault.code().endsWith(".missing"))
+                        .toList());
+        page.addObject("inCups", draft.inCups());
+        page.addObject("bench", bench.reckon(settingId, room, question, byId, settings.today(settingId)));
     }
 
     /** What is on a card, also where the cupboard no longer has it. */
@@ -178,43 +197,18 @@ class ProvocationController {
             SettingId settingId, RoomView room, Typed typed, FormErrors errors, Iterable<MaterialView> onTheCard) {
         List<MaterialView> cupboard = new ArrayList<>(materials.cupboard(settingId));
         onTheCard.forEach(cupboard::add);
-        Set<UUID> known = kits.all(settingId).stream().map(KitView::id).collect(Collectors.toSet());
-        return new CardForm(typed, errors, room.framework(), cupboard, known);
+        return new CardForm(typed, errors, room.framework(), cupboard, id -> kits.has(settingId, id));
     }
 
     private ModelAndView form(Viewer viewer, UUID roomId, @Nullable CardView card, Typed typed, FormErrors errors) {
         SettingId settingId = viewer.settingId();
         RoomView room = rooms.get(settingId, roomId);
-        List<MaterialView> cupboard = new ArrayList<>(materials.cupboard(settingId));
-        List<KitView> allKits = kits.all(settingId);
-        List<MaterialView> readable = new ArrayList<>(cupboard);
-        if (card != null) {
-            readable.addAll(onTheCard(settingId, card).values());
-        }
-        FormErrors benchErrors = new FormErrors();
-        CardForm onTheBench = new CardForm(
-                typed,
-                benchErrors,
-                room.framework(),
-                readable,
-                allKits.stream().map(KitView::id).collect(Collectors.toSet()));
-        CardDetails draft = onTheBench.draft();
-        BenchService.Question question = new BenchService.Question(draft, onTheBench.packs());
-        Map<UUID, MaterialView> byId =
-                readable.stream().collect(Collectors.toMap(MaterialView::id, Function.identity(), (one, same) -> one));
-
+        List<MaterialView> cupboard = materials.cupboard(settingId);
         ModelAndView page = new ModelAndView("provocation/card");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
-        page.addObject("room", room);
         page.addObject("card", card);
         page.addObject("typed", typed);
         page.addObject("errors", errors);
-        // What is not typed yet is no fault on the bench, only when the card is saved.
-        page.addObject(
-                "benchFaults",
-                benchErrors.all().stream()
-                        .filter(fault -> !fault.code().endsWith(".missing"))
-                        .toList());
         page.addObject("cupboard", cupboard);
         page.addObject(
                 "vessels",
@@ -223,13 +217,11 @@ class ProvocationController {
                         .toList());
         page.addObject("shapes", VesselShape.values());
         page.addObject("features", Feature.values());
-        page.addObject("kits", allKits);
+        page.addObject("kits", kits.all(settingId));
         page.addObject("templates", card == null ? templates.forRoom(room) : List.<CardTemplate>of());
         page.addObject("covered", CardForm.sensesOf(typed));
         page.addObject("rows", CardForm.rows(typed));
-        page.addObject("inCups", draft.inCups());
-        page.addObject("draft", draft);
-        page.addObject("bench", bench.reckon(settingId, room, question, byId, settings.today(settingId)));
+        reckon(page, settingId, room, typed);
         return page;
     }
 }

@@ -17,7 +17,18 @@ class CardTest extends WebTest {
     @Test
     void reckonsAmountsDrawingAndSafetyForTheMargin() {
         var margin = bench(
-                        "first", "60", "second", "40", "depth", "12", "material", rice(), "amount", "4", "packs", "5")
+                        "first",
+                        "60",
+                        "second",
+                        "40",
+                        "depth",
+                        "12",
+                        "material",
+                        "Rice, white long-grain",
+                        "amount",
+                        "4",
+                        "packs",
+                        "5")
                 .page();
 
         assertThat(margin.select("html main")).isEmpty();
@@ -42,8 +53,15 @@ class CardTest extends WebTest {
     @Test
     void savesACardOnceHoweverOftenSaveIsPressed() {
         UUID id = UUID.randomUUID();
-        String[] card =
-                card("id", id.toString(), "title", "Twice pressed \ud83d\udce6", "material", rice(), "amount", "2,5");
+        String[] card = card(
+                "id",
+                id.toString(),
+                "title",
+                "Twice pressed \ud83d\udce6",
+                "material",
+                "Rice, white long-grain",
+                "amount",
+                "2,5");
 
         post("tobias", "/rooms/" + room("Loft") + "/cards", card);
         Answer second = post("tobias", "/rooms/" + room("Loft") + "/cards", card);
@@ -68,8 +86,15 @@ class CardTest extends WebTest {
         "title, '', title, no title"
     })
     void saysWhatIsWrongWithImpossibleMeasuresAndKeepsThem(String field, String value, String marked, String words) {
-        List<String> fields = new ArrayList<>(List.of(
-                card("id", UUID.randomUUID().toString(), "title", "Impossible", "material", rice(), "amount", "4")));
+        List<String> fields = new ArrayList<>(List.of(card(
+                "id",
+                UUID.randomUUID().toString(),
+                "title",
+                "Impossible",
+                "material",
+                "Rice, white long-grain",
+                "amount",
+                "4")));
         int at = fields.indexOf(field);
         fields.set(at + 1, value);
 
@@ -181,7 +206,7 @@ class CardTest extends WebTest {
                         "depth",
                         "12",
                         "material",
-                        rice(),
+                        "Rice, white long-grain",
                         "amount",
                         "4",
                         "vessels",
@@ -216,7 +241,9 @@ class CardTest extends WebTest {
 
     @Test
     void adviceFollowsTheStyleAndSafetySpeaksInEveryStyle() {
-        String[] rice = {"first", "60", "second", "40", "depth", "12", "material", rice(), "amount", "2"};
+        String[] rice = {
+            "first", "60", "second", "40", "depth", "12", "material", "Rice, white long-grain", "amount", "2"
+        };
         post("tobias", "/rooms/" + room("Loft") + "/framework", "framework", "eyfs", "style", "PREPARED_ENVIRONMENT");
 
         var prepared = bench(rice).page();
@@ -385,10 +412,6 @@ class CardTest extends WebTest {
             request.param(fields[i], fields[i + 1]);
         }
         return send("tobias", request);
-    }
-
-    private String rice() {
-        return material("rice-long").toString();
     }
 
     private static String[] card(String... fields) {

@@ -77,7 +77,7 @@ class SetOutTest extends WebTest {
                 "depth",
                 "10",
                 "material",
-                material("water-beads").toString(),
+                "Water beads",
                 "amount",
                 "2");
 
