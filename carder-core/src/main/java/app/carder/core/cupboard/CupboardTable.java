@@ -89,12 +89,14 @@ public final class CupboardTable {
      *
      * @param rows that are right, in the table's order
      * @param faults of the others
+     * @param notRead columns that nothing is known of
      */
-    public record Contents(List<Stocked> rows, List<Fault> faults) {
+    public record Contents(List<Stocked> rows, List<Fault> faults, List<String> notRead) {
         /** Keeps its own copies. */
         public Contents {
             rows = List.copyOf(rows);
             faults = List.copyOf(faults);
+            notRead = List.copyOf(notRead);
         }
     }
 
@@ -147,7 +149,8 @@ public final class CupboardTable {
                                 0,
                                 "",
                                 "The first row must name the columns; missing: "
-                                        + missing.stream().sorted().collect(Collectors.joining(", ")) + ".")));
+                                        + missing.stream().sorted().collect(Collectors.joining(", ")) + ".")),
+                        List.of());
             }
             for (CSVRecord record : parser) {
                 Map<String, String> cells = new LinkedHashMap<>();
@@ -197,7 +200,12 @@ public final class CupboardTable {
                         Objects.requireNonNullElse(wrong.getMessage(), "This row cannot be read.")));
             }
         }
-        return new Contents(rows, faults);
+        List<String> notRead = lines.stream()
+                .flatMap(line -> line.cells().keySet().stream())
+                .filter(column -> !COLUMNS.contains(column))
+                .distinct()
+                .toList();
+        return new Contents(rows, faults, notRead);
     }
 
     private static String unquoted(String cell) {

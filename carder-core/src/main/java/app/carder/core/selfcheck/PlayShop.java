@@ -123,13 +123,13 @@ public record PlayShop(
                         .close());
     }
 
-    /** Coins in words, the largest first: {@code 1 × £1, 2 × £0.20}. */
+    /** Coins in words, the largest first: {@code 1 × £1, 2 × £0.20}; a line never breaks within one. */
     public static String inWords(Map<Long, Integer> coins, Currency currency) {
         return coins.isEmpty()
                 ? "nothing"
                 : new TreeMap<>(coins)
                         .descendingMap().entrySet().stream()
-                                .map(coin -> coin.getValue() + " × " + words(coin.getKey(), currency))
+                                .map(coin -> coin.getValue() + "\u00a0×\u00a0" + words(coin.getKey(), currency))
                                 .collect(Collectors.joining(", "));
     }
 

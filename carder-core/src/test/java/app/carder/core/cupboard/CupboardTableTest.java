@@ -146,6 +146,14 @@ class CupboardTableTest {
         }
 
         @Test
+        void tellsTheColumnsThatItDoesNotKnow() {
+            CupboardTable.Contents contents = read("name,kind,Colour,pack_price\nPostcards,pieces,red,\n");
+
+            assertThat(contents.notRead()).containsExactly("colour");
+            assertThat(contents.rows()).hasSize(1);
+        }
+
+        @Test
         void readsNoMoreRowsThanItMay() {
             String many = "name,kind\n" + "thing %d,pieces\n".repeat(3);
             StringBuilder table = new StringBuilder("name,kind\n");

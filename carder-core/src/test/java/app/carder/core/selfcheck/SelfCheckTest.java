@@ -144,7 +144,8 @@ class SelfCheckTest {
             assertThat(shop.cards().get(0).handedOver()).isEqualTo(pence(50));
             assertThat(shop.cards().get(0).changeCoins()).isEqualTo(Map.of(10L, 1, 2L, 1, 1L, 1));
             assertThat(shop.purse()).isEqualTo(Map.of(100L, 1, 50L, 1, 20L, 1, 10L, 1, 5L, 1, 2L, 1));
-            assertThat(PlayShop.inWords(shop.till(), gbp)).isEqualTo("1 × £0.50, 1 × £0.10, 1 × £0.02, 1 × £0.01");
+            assertThat(PlayShop.inWords(shop.till(), gbp))
+                    .isEqualTo("1\u00a0×\u00a0£0.50, 1\u00a0×\u00a0£0.10, 1\u00a0×\u00a0£0.02, 1\u00a0×\u00a0£0.01");
         }
 
         /** A slow, obvious search over every purse of up to 5 coins agrees. */

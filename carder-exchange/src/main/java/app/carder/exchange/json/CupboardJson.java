@@ -72,6 +72,6 @@ public final class CupboardJson {
     }
 
     private static Contents refused(String words) {
-        return new Contents(List.of(), List.of(new Fault(0, "", words)));
+        return new Contents(List.of(), List.of(new Fault(0, "", words)), List.of());
     }
 }

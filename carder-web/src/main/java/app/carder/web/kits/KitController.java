@@ -144,7 +144,7 @@ class KitController {
                     .ifPresent(number ->
                             parts.add(new KitDetails.Part(material.get().id(), number)));
         }
-        if (parts.isEmpty() && !errors.any()) {
+        if (chosen.stream().allMatch(String::isEmpty)) {
             errors.add("material-0", "kit.empty");
         }
         return errors.any() ? Optional.empty() : Optional.of(new KitDetails(name, keptIn, note, parts));

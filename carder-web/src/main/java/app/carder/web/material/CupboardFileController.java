@@ -140,7 +140,7 @@ class CupboardFileController {
                         "Another thing has this name already, under the code \"%s\".".formatted(taken)));
             }
         }
-        return new Contents(rows, faults);
+        return new Contents(rows, faults, contents.notRead());
     }
 
     private ModelAndView preview(Viewer viewer, Contents contents) {

@@ -2,6 +2,8 @@ package app.carder.web.provocation;
 
 import app.carder.core.ladder.Rung;
 import app.carder.core.prepare.Step.Who;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +47,14 @@ public final class CardPart {
         /** Keeps its own copy. */
         public PreparationStep {
             after = List.copyOf(after);
+        }
+
+        /** The waiting in hours, to the hundredth, as it is typed: {@code 12}, {@code 1.5}. */
+        public String waitingHours() {
+            return BigDecimal.valueOf(waitingMinutes)
+                    .divide(BigDecimal.valueOf(60), 2, RoundingMode.HALF_UP)
+                    .stripTrailingZeros()
+                    .toPlainString();
         }
     }
 

@@ -10,7 +10,6 @@ import app.carder.web.page.Typed;
 import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -72,9 +71,7 @@ class PreparationController {
                                 .toList())
                 .with(
                         "wait",
-                        card.steps().stream()
-                                .map(step -> hours(step.waitingMinutes()))
-                                .toList())
+                        card.steps().stream().map(PreparationStep::waitingHours).toList())
                 .with(
                         "who",
                         card.steps().stream().map(step -> step.who().name()).toList())
@@ -205,13 +202,6 @@ class PreparationController {
     private static String at(Typed typed, String name, int row, String otherwise) {
         List<String> all = typed.all(name);
         return row < all.size() && !all.get(row).isEmpty() ? all.get(row) : otherwise;
-    }
-
-    private static String hours(int minutes) {
-        return BigDecimal.valueOf(minutes)
-                .divide(BigDecimal.valueOf(60), 2, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
     }
 
     private ModelAndView page(Viewer viewer, CardView card, Typed typed, FormErrors errors) {

@@ -3,7 +3,10 @@ package app.carder.web.provocation;
 import app.carder.web.setting.SettingId;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
+import org.springframework.data.repository.query.Param;
 
 interface ProvocationMaterialRepository extends Repository<ProvocationMaterial, UUID> {
 
@@ -11,5 +14,10 @@ interface ProvocationMaterialRepository extends Repository<ProvocationMaterial, 
 
     List<ProvocationMaterial> findBySettingIdAndProvocationIdOrderByPosition(SettingId settingId, UUID provocationId);
 
-    void deleteBySettingIdAndProvocationId(SettingId settingId, UUID provocationId);
+    /** At once: what is written anew may have the same place. */
+    @Modifying
+    @Query(
+            "delete from ProvocationMaterial gone where gone.settingId = :settingId and gone.provocationId = :provocationId")
+    void deleteBySettingIdAndProvocationId(
+            @Param("settingId") SettingId settingId, @Param("provocationId") UUID provocationId);
 }

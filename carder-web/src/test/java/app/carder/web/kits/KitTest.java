@@ -55,9 +55,9 @@ class KitTest extends WebTest {
                                 "Towel")
                         .text())
                 .contains("Another kit is called");
-        Answer empty = post("tobias", "/kits", "id", UUID.randomUUID().toString(), "name", "Empty", "material", "");
+        Answer empty = post("tobias", "/kits", "id", UUID.randomUUID().toString(), "name", "", "material", "");
         assertThat(empty.status()).isEqualTo(422);
-        assertThat(empty.text()).contains("one thing at least");
+        assertThat(empty.text()).contains("one thing at least", "The name is missing");
         assertThat(post(
                                 "tobias",
                                 "/kits",

@@ -30,6 +30,12 @@ class CardPrintTest extends WebTest {
     }
 
     @Test
+    void saysSoWhereNoRuleSpeaks() {
+        assertThat(Pdfs.text(pdf("/cards/" + card("Sorting office") + "/card.pdf")))
+                .contains("No rule speaks. That is not a clearance");
+    }
+
+    @Test
     void printsTwoCardsToASheet() {
         int cards = database.queryForObject(
                 "select least(20, count(*)) from provocation where room_id = ?", Integer.class, room("Burrow"));

@@ -16,7 +16,7 @@ class RuleTest extends WebTest {
                 "/rooms/" + room("Loft") + "/rules",
                 "id",
                 id.toString(),
-                "title",
+                "rule",
                 "Shredded paper only outside",
                 "level",
                 "STAY_WITH",
@@ -53,7 +53,7 @@ class RuleTest extends WebTest {
                 "/rooms/" + room("Loft") + "/rules",
                 "id",
                 id.toString(),
-                "title",
+                "rule",
                 "No envelopes",
                 "level",
                 "NEVER",
@@ -91,7 +91,7 @@ class RuleTest extends WebTest {
 
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.page().select("[role=alert] a").eachAttr("href"))
-                .containsExactly("#title", "#caution", "#level", "#material", "#months");
+                .containsExactly("#rule", "#caution", "#level", "#material", "#months");
     }
 
     @Test
