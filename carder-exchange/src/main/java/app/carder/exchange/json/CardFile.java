@@ -225,7 +225,7 @@ public record CardFile(
         try {
             file = MAPPER.readValue(json, CardFile.class);
         } catch (JacksonException broken) {
-            throw new IllegalArgumentException("This is not a file of cards: " + broken.getOriginalMessage(), broken);
+            throw new IllegalArgumentException("This is not a file of cards: " + Unreadable.where(broken), broken);
         }
         if (!file.format().equals(FORMAT)) {
             throw new IllegalArgumentException(

@@ -46,7 +46,7 @@ public final class CupboardJson {
         try {
             file = MAPPER.readTree(json);
         } catch (JacksonException broken) {
-            return refused("This is not JSON: " + broken.getOriginalMessage());
+            return refused("This is not JSON: " + Unreadable.where(broken));
         }
         if (!file.path("format").asString("").equals(FORMAT)
                 || file.path("version").asInt(0) != VERSION) {

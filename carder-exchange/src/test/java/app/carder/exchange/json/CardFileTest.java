@@ -1,0 +1,37 @@
+package app.carder.exchange.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class CardFileTest {
+
+    @Test
+    void saysWhereAFileStopsBeingReadableAndNotWhatTheParserThinks() {
+        assertThatThrownBy(() -> CardFile.read("name,kind\nPostcards,PIECES"))
+                .hasMessageStartingWith("This is not a file of cards: it cannot be read from line 1, column ")
+                .hasMessageNotContaining("token");
+        assertThatThrownBy(() -> CardFile.read("{\"format\":\"carder-cards\",\"cards\":[{},\n{\"put\":7}]}"))
+                .hasMessageContaining("line 2")
+                .hasMessageEndingWith(", in cards, 2, put.");
+    }
+
+    @Test
+    void readsBackWhatItWrote() {
+        CardFile.Card card = CardFile.read(
+                        "{\"format\":\"carder-cards\",\"version\":1,\"cards\":[{\"title\":\"Posting\",\"areas\":[\"a\"],"
+                                + "\"vessel\":{\"shape\":\"BOX\",\"firstMm\":300,\"secondMm\":200,\"depthMm\":50},"
+                                + "\"put\":[{\"material\":\"m\",\"depthMm\":20}]}]}")
+                .cards()
+                .get(0);
+
+        CardFile again = CardFile.read(CardFile.write("eyfs", List.of(Map.of("code", "m")), List.of(card)));
+
+        assertThat(again.cards()).containsExactly(card);
+        assertThat(again.framework()).isEqualTo("eyfs");
+        assertThat(again.materials()).containsExactly(Map.of("code", "m"));
+    }
+}
