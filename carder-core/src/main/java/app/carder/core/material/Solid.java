@@ -16,7 +16,8 @@ public sealed interface Solid {
     Length shortest();
 
     /**
-     * How far the solid reaches from its middle along a direction, in millimetres: its support function.
+     * How far the solid reaches from its middle along a direction, in millimetres: its support function. It reaches as far in
+     * the opposite direction.
      *
      * @param x part of the unit direction along the length
      * @param y part along the width
@@ -135,7 +136,7 @@ public sealed interface Solid {
 
         @Override
         public double reach(double x, double y, double z) {
-            return (Math.abs(x) * length.inMillimetres() + Math.hypot(y, z) * diameter.inMillimetres()) / 2;
+            return (Math.abs(x) * length.inMillimetres() + Math.sqrt(y * y + z * z) * diameter.inMillimetres()) / 2;
         }
 
         @Override

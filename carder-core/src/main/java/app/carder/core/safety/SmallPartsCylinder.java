@@ -28,14 +28,16 @@ public final class SmallPartsCylinder {
     private static final double RIM_MM = 57.1;
     private static final double NEAR_ENOUGH_MM = 0.5;
     private static final double STEP_ENDS_AT = 0.01;
-    private static final int WALLS = 24;
+    /** Pairs of opposite planes that stand for the round wall. */
+    private static final int WALLS = 12;
+
     private static final double[] WALL_X = new double[WALLS];
     private static final double[] WALL_Y = new double[WALLS];
 
     static {
         for (int wall = 0; wall < WALLS; wall++) {
-            WALL_X[wall] = Math.cos(2 * Math.PI * wall / WALLS);
-            WALL_Y[wall] = Math.sin(2 * Math.PI * wall / WALLS);
+            WALL_X[wall] = Math.cos(Math.PI * wall / WALLS);
+            WALL_Y[wall] = Math.sin(Math.PI * wall / WALLS);
         }
     }
 
@@ -103,7 +105,10 @@ public final class SmallPartsCylinder {
         double outOfWall = Double.NEGATIVE_INFINITY;
         for (int wall = 0; wall < WALLS; wall++) {
             double reach = turn.reach(piece, WALL_X[wall], WALL_Y[wall], 0);
-            outOfWall = Math.max(outOfWall, reach + WALL_X[wall] * place[3] + WALL_Y[wall] * place[4] - RADIUS_MM);
+            // A solid reaches as far one way as the other, so the plane that the shift goes towards is the one that
+            // matters.
+            double shift = Math.abs(WALL_X[wall] * place[3] + WALL_Y[wall] * place[4]);
+            outOfWall = Math.max(outOfWall, reach + shift - RADIUS_MM);
         }
         double up = turn.reach(piece, 0, 0, 1);
         double downTheSlope = Math.sqrt(2) * turn.reach(piece, Math.sqrt(0.5), 0, -Math.sqrt(0.5)) + place[3];
