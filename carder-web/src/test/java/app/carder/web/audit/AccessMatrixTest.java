@@ -318,7 +318,7 @@ class AccessMatrixTest extends WebTest {
     private UUID localRule() {
         UUID rule = UUID.randomUUID();
         database.update(
-                "insert into local_rule select ?, setting_id, id, 'Ours', 'KNOW', 'anything', 'anyone', 'Mind it.', 'Tobias Renn',"
+                "insert into local_rule select ?, setting_id, id, 'Ours', 'KNOW', 'material moon dust', 'anyone', 'Mind it.', 'Tobias Renn',"
                         + " now(), null, null from room where id = ?",
                 rule,
                 room("Loft"));

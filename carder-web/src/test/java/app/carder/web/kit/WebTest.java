@@ -3,11 +3,17 @@ package app.carder.web.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.web.CarderApplication;
 import jakarta.servlet.http.Cookie;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jsoup.Jsoup;
@@ -102,6 +108,25 @@ public abstract class WebTest {
 
     protected UUID card(String title) {
         return id("select id from provocation where title = ?", title);
+    }
+
+    /** The cards of the three rooms, as the scenario's file names them; not those that other tests wrote. */
+    protected List<UUID> demoCards() {
+        try (InputStream cards = CarderApplication.class.getResourceAsStream("demo/cards.txt")) {
+            return new String(Objects.requireNonNull(cards).readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> line.startsWith("card "))
+                    .map(line -> line.substring("card ".length()).split(": ", 2))
+                    .filter(card -> List.of("Burrow", "Nook", "Loft").contains(card[0]))
+                    .map(card -> id(
+                            "select p.id from provocation p join room r on r.id = p.room_id where r.name = ? and p.title = ?"
+                                    + " order by p.id",
+                            card[0],
+                            card[1]))
+                    .toList();
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
     }
 
     protected UUID material(String code) {

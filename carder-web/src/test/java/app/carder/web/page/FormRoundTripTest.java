@@ -16,12 +16,9 @@ class FormRoundTripTest extends WebTest {
 
     @Test
     void everyCardSavedAsItOpenedStaysAsItWas() {
-        List<String> cards = database.queryForList(
-                "select p.id::text from provocation p join setting s on s.id = p.setting_id where s.name like 'Quillmere%'"
-                        + " order by p.title limit 60",
-                String.class);
-
-        assertThat(cards).hasSizeGreaterThanOrEqualTo(40).allSatisfy(card -> savedTwiceStaysAsItWas("/cards/" + card));
+        assertThat(demoCards())
+                .hasSizeGreaterThanOrEqualTo(40)
+                .allSatisfy(card -> savedTwiceStaysAsItWas("/cards/" + card));
     }
 
     @ParameterizedTest
