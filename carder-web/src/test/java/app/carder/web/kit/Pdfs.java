@@ -2,12 +2,16 @@ package app.carder.web.kit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
 import org.verapdf.pdfa.Foundries;
@@ -36,6 +40,36 @@ public final class Pdfs {
         } catch (IOException broken) {
             throw new AssertionError(broken);
         }
+    }
+
+    /** How far down the first page, in millimetres, level lines lie that are as long as this to the half millimetre. */
+    public static List<Double> linesOf(byte[] pdf, double lengthMm) {
+        int dotsPerMm = 10;
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, dotsPerMm * 25.4f, ImageType.GRAY);
+            List<Double> lines = new ArrayList<>();
+            boolean inLine = false;
+            for (int y = 0; y < page.getHeight(); y++) {
+                boolean isLine = Math.abs(longestRun(page, y) - lengthMm * dotsPerMm) <= dotsPerMm / 2.0;
+                if (isLine && !inLine) {
+                    lines.add((double) y / dotsPerMm);
+                }
+                inLine = isLine;
+            }
+            return lines;
+        } catch (IOException broken) {
+            throw new AssertionError(broken);
+        }
+    }
+
+    private static int longestRun(BufferedImage page, int y) {
+        int longest = 0;
+        int run = 0;
+        for (int x = 0; x < page.getWidth(); x++) {
+            run = (page.getRGB(x, y) & 0xff) < 0xb0 ? run + 1 : 0;
+            longest = Math.max(longest, run);
+        }
+        return longest;
     }
 
     /** It holds to PDF/UA-1 and PDF/A-2a, by veraPDF. */

@@ -1,10 +1,12 @@
 package app.carder.web.reckoner;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.kit.Pdfs;
 import app.carder.web.kit.WebTest;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
@@ -108,7 +110,13 @@ class ReckonerTest extends WebTest {
                 .response()
                 .getContentAsByteArray();
 
-        assertThat(Pdfs.text(pdf)).contains("Print at 100 %", "from the foot of the strip");
+        assertThat(Pdfs.text(pdf)).contains("Print at 100 %", "The line is 68.2 mm from the foot of the strip");
+        List<Double> lines = Pdfs.linesOf(pdf, 30);
+        assertThat(lines).as("top, line and foot").hasSize(3);
+        assertThat(lines.get(2) - lines.get(1)).isCloseTo(68.2, within(0.2));
+        assertThat(Pdfs.linesOf(pdf, 100.5))
+                .as("the bar to check the print with")
+                .hasSize(1);
         Pdfs.assertAccessible(pdf);
         assertThat(get("tobias", "/reckoners/kits/strip.pdf?children=20&perKit=6")
                         .status())
