@@ -1,9 +1,6 @@
 package app.carder.core.pouring;
 
 import app.carder.core.batch.Spoonfuls;
-import app.carder.core.drawing.Sketch;
-import app.carder.core.drawing.Sketch.Sheet;
-import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.material.Material;
 import app.carder.core.measure.Density;
 import app.carder.core.measure.Length;
@@ -89,80 +86,6 @@ public final class PouringLadder {
      * @param outlet inside diameter
      */
     public record Funnel(String name, Length outlet) {}
-
-    /**
-     * One set for one rung.
-     *
-     * @param rung of the ladder
-     * @param from the jug
-     * @param into the cups, the jug or the bottle
-     * @param fill to measure out into the jug
-     * @param mass of it
-     * @param spoonfuls of it in cups and spoons
-     * @param each what goes into each of them
-     * @param remainder that stays in the jug
-     * @param line where there is one
-     * @param note what else to get ready
-     * @param reckoning how it was found
-     */
-    public record PouringSet(
-            Rung rung,
-            Named from,
-            List<Named> into,
-            Volume fill,
-            Mass mass,
-            Spoonfuls spoonfuls,
-            List<Volume> each,
-            Volume remainder,
-            Optional<LineStrip> line,
-            String note,
-            Reckoning reckoning) {
-        /** Keeps its own copies. */
-        public PouringSet {
-            into = List.copyOf(into);
-            each = List.copyOf(each);
-        }
-
-        /** The vessels in section, side by side, with what is in them at the end. */
-        public Sketch sketch() {
-            Sheet sheet = new Sheet();
-            double deepest = from.vessel().depth().inMillimetres();
-            for (Named cup : into) {
-                deepest = Math.max(deepest, cup.vessel().depth().inMillimetres());
-            }
-            double x = stand(sheet, from, remainder, 10, deepest);
-            for (int at = 0; at < into.size(); at++) {
-                x = stand(sheet, into.get(at), each.get(at), x, deepest);
-            }
-            return sheet.done(
-                    x,
-                    deepest + 30,
-                    rung.words(),
-                    "At the end: %s in %s, %s stays."
-                            .formatted(each.get(0).forPeople(), into.get(0).name(), remainder.forPeople()));
-        }
-
-        private static double stand(Sheet sheet, Named named, Volume held, double x, double deepest) {
-            Vessel vessel = named.vessel();
-            double floor = deepest + 10;
-            double rim = Math.max(
-                    vessel.widthAt(vessel.depth()).inMillimetres(),
-                    vessel.widthAt(Length.ZERO).inMillimetres());
-            double middle = x + rim / 2;
-            Length level = vessel.depthFor(held);
-            slice(sheet, vessel, middle, floor, level, Style.FILL);
-            slice(sheet, vessel, middle, floor, vessel.depth(), Style.WALL);
-            sheet.label(middle, floor + 12, 9, named.name());
-            return x + rim + 20;
-        }
-
-        private static void slice(Sheet sheet, Vessel vessel, double middle, double floor, Length to, Style style) {
-            double low = vessel.widthAt(Length.ZERO).inMillimetres() / 2;
-            double high = vessel.widthAt(to).inMillimetres() / 2;
-            double top = floor - to.inMillimetres();
-            sheet.shape(style, middle - high, top, middle - low, floor, middle + low, floor, middle + high, top);
-        }
-    }
 
     /**
      * Sets for one rung, the ones that use most of their vessels first, six at most.

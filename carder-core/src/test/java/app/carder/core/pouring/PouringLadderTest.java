@@ -10,7 +10,6 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.pouring.PouringLadder.Funnel;
 import app.carder.core.pouring.PouringLadder.Named;
-import app.carder.core.pouring.PouringLadder.PouringSet;
 import app.carder.core.pouring.PouringLadder.Rung;
 import app.carder.core.vessel.TaperedJug;
 import app.carder.core.vessel.Vessel;

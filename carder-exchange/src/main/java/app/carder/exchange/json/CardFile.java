@@ -3,6 +3,8 @@ package app.carder.exchange.json;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.math.BigDecimal;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -43,7 +45,7 @@ public record CardFile(
     public CardFile {
         format = words(format);
         framework = words(framework);
-        materials = list(materials);
+        materials = list(materials).stream().map(CardFile::cells).toList();
         cards = list(cards);
     }
 
@@ -206,7 +208,7 @@ public record CardFile(
         /** Takes what is left out as empty. */
         public Kept {
             tool = words(tool);
-            inputs = Map.copyOf(Objects.requireNonNullElse(inputs, Map.of()));
+            inputs = cells(inputs);
         }
     }
 
@@ -242,8 +244,18 @@ public record CardFile(
         return file;
     }
 
+    /** Without control characters, which no form lets in and a database may refuse. */
     private static String words(@Nullable String text) {
-        return Objects.requireNonNullElse(text, "");
+        return Objects.requireNonNullElse(text, "")
+                .replaceAll("[\\p{Cc}&&[^\\n]]", "")
+                .strip();
+    }
+
+    private static Map<String, String> cells(@Nullable Map<String, String> map) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        Objects.requireNonNullElse(map, Map.<String, String>of())
+                .forEach((name, cell) -> cells.put(words(name), words(cell)));
+        return Collections.unmodifiableMap(cells);
     }
 
     private static <T> List<T> list(@Nullable List<T> list) {

@@ -177,6 +177,12 @@ public class MaterialService {
                 .anyMatch(item -> isNamed(List.of(item), name));
     }
 
+    /** Whether a thing has this code, one that was taken out of the cupboard included. */
+    @Transactional(readOnly = true)
+    public boolean isCodeTaken(SettingId settingId, String code) {
+        return items.findBySettingIdAndCode(settingId, code).isPresent();
+    }
+
     /** What money the setting buys in. */
     public Currency currency(SettingId settingId) {
         return settings.get(settingId).currency();

@@ -19,7 +19,8 @@ import org.springframework.util.MultiValueMap;
  */
 public final class Typed {
 
-    private static final int LONGEST_LINE = 120;
+    /** Letters that a line may have. */
+    public static final int LONGEST_LINE = 120;
 
     private final Map<String, List<String>> values;
 

@@ -37,8 +37,8 @@ import java.util.stream.Stream;
 final class CardForm {
 
     static final int MOST_LINES = 8;
-    private static final int LONGEST_TEXT = 2000;
-    private static final int MOST_PIECES = 10_000;
+    static final int LONGEST_TEXT = 2000;
+    static final int MOST_PIECES = 10_000;
     private static final int MOST_PACKS = 1_000;
 
     private final Typed typed;
@@ -138,7 +138,7 @@ final class CardForm {
         typed.optional("intention", LONGEST_TEXT, errors);
         typed.optional("adultRole", LONGEST_TEXT, errors);
         typed.optional("words", LONGEST_TEXT, errors);
-        typed.optional("place", 120, errors);
+        typed.optional("place", Typed.LONGEST_LINE, errors);
         if (areas().isEmpty()) {
             errors.add("areas", "card.areas.missing");
         }

@@ -38,9 +38,9 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.STAFF)
 class PreparationController {
 
-    private static final int MOST_STEPS = 12;
-    private static final int MOST_HANDS_ON = 720;
-    private static final int MOST_WAITING_HOURS = 720;
+    static final int MOST_STEPS = 12;
+    static final int MOST_HANDS_ON = 720;
+    static final int MOST_WAITING_HOURS = 720;
 
     private final ProvocationService provocations;
     private final PreparationService preparations;

@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ProvocationService {
 
     private static final Limit OF_A_ROOM = Limit.of(300);
-    private static final int MOST_RECKONINGS = 12;
+    static final int MOST_RECKONINGS = 12;
 
     private final ProvocationRepository provocations;
     private final ProvocationMaterialRepository lines;

@@ -66,6 +66,11 @@ public class ReckonerService {
                 .collect(Collectors.groupingBy(Tool::group, LinkedHashMap::new, Collectors.toList()));
     }
 
+    /** Whether there is a tool of this code. */
+    public boolean knows(String code) {
+        return tools.containsKey(code);
+    }
+
     /**
      * A tool with what stands in it at first.
      *

@@ -75,23 +75,45 @@ class CardExchangeTest extends WebTest {
             delimiter = '|',
             value = {
                 "no title | {'areas':['sme-touch']} | needs a title",
+                "title too long | {'title':'LONG','areas':['sme-touch']} | Title must be at most 120 letters long, got 2001",
+                "text too long | {'title':'A','words':'LONG','areas':['sme-touch']} | Words to offer must be at most 2000",
+                "place too long | {'title':'A','place':'LONG','areas':['sme-touch']} | Place must be at most 120",
                 "area unknown | {'title':'A','areas':['moon']} | None of its areas",
+                "sense unknown | {'title':'A','areas':['sme-touch'],'senses':['SONAR']} | Sense must be one of SIGHT",
+                "feature unknown | {'title':'A','areas':['sme-touch'],'features':['FIREWORKS']} | Feature must be one of",
+                "unit unknown | {'title':'A','areas':['sme-touch'],'units':'STONES'} | Unit must be one of METRIC, HOUSEHOLD",
                 "material unknown | {'title':'A','areas':['sme-touch'],'put':[{'material':'zz','pieces':1}]} | not described",
-                "shape unknown | {'title':'A','areas':['sme-touch'],'vessel':{'shape':'CONE','depthMm':10}} | CONE",
+                "shape unknown | {'title':'A','areas':['sme-touch'],'vessel':{'shape':'CONE','depthMm':10}} | Shape must be one of BOX",
+                "vessel without a measure | {'title':'A','areas':['sme-touch'],'vessel':{'shape':'BOX','firstMm':100,'depthMm':10}} | measure of its vessel is missing",
                 "too deep | {'title':'A','areas':['sme-touch'],'vessel':{'shape':'BOX','firstMm':100,'secondMm':100,'depthMm':10},'put':[{'material':'m','depthMm':40}]} | do not go into its vessel",
-                "neither depth nor pieces | {'title':'A','areas':['sme-touch'],'put':[{'material':'m'}]} | a depth or a number",
-                "use out of range | {'title':'A','areas':['sme-touch'],'use':{'vessels':0,'spillPercent':0,'children':1,'sessionsPerFill':1,'sessionsPerYear':1}} | Vessels must be"
+                "poured without a vessel | {'title':'A','areas':['sme-touch'],'put':[{'material':'m','depthMm':40}]} | do not go into its vessel",
+                "neither depth nor pieces | {'title':'A','areas':['sme-touch'],'put':[{'material':'m'}]} | is poured and needs a depth",
+                "no depth at all | {'title':'A','areas':['sme-touch'],'put':[{'material':'m','depthMm':0}]} | is poured and needs a depth",
+                "poured by the piece | {'title':'A','areas':['sme-touch'],'put':[{'material':'m','pieces':3}]} | is poured and needs a depth",
+                "counted by depth | {'title':'A','areas':['sme-touch'],'put':[{'material':'t','depthMm':3}]} | is counted and needs a number",
+                "no pieces | {'title':'A','areas':['sme-touch'],'put':[{'material':'t','pieces':0}]} | Pieces must be from 1",
+                "use out of range | {'title':'A','areas':['sme-touch'],'use':{'vessels':0,'spillPercent':0,'children':1,'sessionsPerFill':1,'sessionsPerYear':1}} | Vessels must be",
+                "rung unknown | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HIGHEST'}]} | Rung must be one of SIMPLER",
+                "rung twice | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HARDER','note':'x'},{'rung':'HARDER','note':'y'}]} | twice",
+                "rung of too much | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HARDER','amountPercent':900}]} | from 10 to 400, got 900",
+                "rung takes out what is not there | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HARDER','replaced':'t'}]} | which is not on the card",
+                "rung measured in another way | {'title':'A','areas':['sme-touch'],'put':[{'material':'t','pieces':3}],'rungs':[{'rung':'HARDER','replaced':'t','replacement':'m'}]} | measured in the same way",
+                "step without a name | {'title':'A','areas':['sme-touch'],'steps':[{'name':' ','handsOnMinutes':5}]} | a name of its own",
+                "two steps of one name | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':5},{'name':'Dry','handsOnMinutes':5}]} | a name of its own, got 'Dry'",
+                "step of no time | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':0}]} | Hands-on minutes must be from 1 to 720",
+                "step after itself | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':5,'after':[1]}]} | Number of an earlier step",
+                "step by nobody | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':5,'doneBy':'GNOMES'}]} | must be one of ADULT, CHILDREN",
+                "tool unknown | {'title':'A','areas':['sme-touch'],'reckonings':[{'tool':'alchemy'}]} | Its reckoning 'alchemy' is not known here"
             })
     void leavesOutACardThatIsWrongAndSaysWhy(String what, String card, String words) {
-        String json =
-                "{\"format\":\"carder-cards\",\"version\":1,\"materials\":[{\"code\":\"m\",\"name\":\"Millet\",\"kind\":\"FILL\","
-                        + "\"density_g_per_ml\":\"0.8\"}],\"cards\":[" + card.replace('\'', '"') + "]}";
+        String json = file(card.replace("LONG", "x".repeat(2001)));
 
         assertThat(preview("tobias", "Loft", json)
                         .page()
                         .select(".previews .fault")
                         .text())
-                .contains("Left out", words);
+                .contains("Left out", words.replace('\'', '"'))
+                .doesNotContain("app.carder", "null");
         post("tobias", "/rooms/" + room("Loft") + "/cards/import/cards", "json", json);
         assertThat(database.queryForObject("select count(*) from provocation where title = 'A'", Integer.class))
                 .isZero();
@@ -110,6 +132,69 @@ class CardExchangeTest extends WebTest {
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.page().select("#fault-file").text()).contains(words);
+    }
+
+    @Test
+    void leavesOutACardOfMoreThingsThanACardMayHave() {
+        String nine = "{'material':'t','pieces':1},".repeat(8) + "{'material':'t','pieces':1}";
+
+        assertThat(preview("tobias", "Loft", file("{'title':'A','areas':['sme-touch'],'put':[" + nine + "]}"))
+                        .page()
+                        .select(".previews .fault")
+                        .text())
+                .contains("A card may have 8 things put out, got 9.");
+    }
+
+    @Test
+    void takesNoControlCharactersOver() {
+        String json = file("{'title':'Quiet\\u0000 post','areas':['sme-touch'],"
+                + "'reckonings':[{'tool':'kits','inputs':{'children':'2\\u00000'}}]}");
+
+        post("tobias", "/rooms/" + room("Loft") + "/cards/import/cards", "json", json);
+
+        assertThat(get("tobias", "/cards/" + card("Quiet post") + "/reckonings").status())
+                .isEqualTo(200);
+    }
+
+    /** A code or a name may be in the file twice, or in the cupboard under something that was taken out of it. */
+    @Test
+    void addsAThingOnceHoweverTheFileNamesIt() {
+        UUID gone = UUID.randomUUID();
+        database.update(
+                "insert into material (id, setting_id, code, name, kind, description, version, retired)"
+                        + " select ?, setting_id, 'teff', 'Old teff', 'FILL', description, 0, true from material where id = ?",
+                gone,
+                material("rice-long"));
+        String json = """
+                {"format": "carder-cards", "version": 1, "materials": [
+                   {"code": "teff", "name": "Teff", "kind": "FILL", "density_g_per_ml": "0.8"},
+                   {"code": "teff-again", "name": "TEFF", "kind": "FILL", "density_g_per_ml": "0.8"}],
+                 "cards": [
+                   {"title": "Teff one", "areas": ["sme-touch"], "vessel": {"shape": "ROUND_TUB", "firstMm": 400, "depthMm": 100},
+                    "put": [{"material": "teff-again", "depthMm": 40}]},
+                   {"title": "Teff two", "areas": ["sme-touch"], "vessel": {"shape": "ROUND_TUB", "firstMm": 400, "depthMm": 100},
+                    "put": [{"material": "teff", "depthMm": 40}]}]}
+                """;
+
+        assertThat(preview("tobias", "Loft", json).page().select(".previews").text())
+                .contains("New in the cupboard: Teff");
+        post("tobias", "/rooms/" + room("Loft") + "/cards/import/cards", "json", json);
+
+        for (String title : new String[] {"Teff one", "Teff two"}) {
+            assertThat(get("tobias", "/cards/" + card(title))
+                            .page()
+                            .select("#material-0")
+                            .val())
+                    .isEqualTo("Teff");
+        }
+        assertThat(database.queryForObject("select count(*) from material where lower(name) = 'teff'", Integer.class))
+                .isEqualTo(1);
+    }
+
+    private static String file(String card) {
+        return "{'format':'carder-cards','version':1,'materials':[{'code':'m','name':'Millet','kind':'FILL','density_g_per_ml':'0.8'},"
+                .concat("{'code':'t','name':'Towel','kind':'TOOL'}],'cards':[" + card + "]}")
+                .replace('\'', '"');
     }
 
     private Answer preview(String username, String room, String json) {

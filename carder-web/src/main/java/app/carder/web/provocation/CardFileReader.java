@@ -1,0 +1,313 @@
+package app.carder.web.provocation;
+
+import app.carder.core.framework.Crosswalk;
+import app.carder.core.framework.Framework;
+import app.carder.core.framework.Sense;
+import app.carder.core.ladder.Rung;
+import app.carder.core.measure.Length;
+import app.carder.core.measure.Volume;
+import app.carder.core.prepare.Step.Who;
+import app.carder.core.safety.Feature;
+import app.carder.core.vessel.Between;
+import app.carder.core.vessel.FillPlan;
+import app.carder.core.vessel.StatedVolume;
+import app.carder.core.vessel.Vessel;
+import app.carder.core.vessel.VesselShape;
+import app.carder.exchange.json.CardFile;
+import app.carder.web.material.MaterialView;
+import app.carder.web.page.Typed;
+import app.carder.web.provocation.CardPart.KeptReckoning;
+import app.carder.web.provocation.CardPart.PreparationStep;
+import app.carder.web.provocation.CardPart.RungChange;
+import app.carder.web.setting.Ids;
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads a card of a file as a card of a room. It takes nothing that could not have been typed in here: what a form would mark, this
+ * refuses, in words for whoever opened the file.
+ */
+final class CardFileReader {
+
+    private final Framework framework;
+    private final Crosswalk crosswalk;
+    private final Map<String, MaterialView> materials;
+    private final Predicate<String> isTool;
+
+    /**
+     * For the cards of one file.
+     *
+     * @param framework of the room
+     * @param materials of the file that are described rightly, by code
+     * @param isTool which tools reckon here
+     */
+    CardFileReader(
+            Framework framework, Crosswalk crosswalk, Map<String, MaterialView> materials, Predicate<String> isTool) {
+        this.framework = framework;
+        this.crosswalk = crosswalk;
+        this.materials = materials;
+        this.isTool = isTool;
+    }
+
+    /** A card with its parts. */
+    record Read(
+            CardDetails details, List<RungChange> rungs, List<PreparationStep> steps, List<KeptReckoning> reckonings) {}
+
+    /**
+     * Reads one.
+     *
+     * @throws IllegalArgumentException if it cannot be taken over; the message says why
+     */
+    Read read(CardFile.Card card) {
+        return new Read(details(card), rungs(card), steps(card), reckonings(card));
+    }
+
+    /** The materials that a card and its rungs name, by their codes in the file. */
+    static Stream<String> codes(CardFile.Card card) {
+        return Stream.concat(
+                        card.put().stream().map(CardFile.Put::material),
+                        card.rungs().stream().flatMap(rung -> Stream.of(rung.replaced(), rung.replacement())))
+                .filter(code -> !code.isEmpty())
+                .distinct();
+    }
+
+    private CardDetails details(CardFile.Card card) {
+        if (card.title().isBlank()) {
+            throw new IllegalArgumentException("It needs a title.");
+        }
+        Set<String> areas = crosswalk.into(framework, card.areas()).areas();
+        if (areas.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "None of its areas says anything in \"%s\".".formatted(framework.name()));
+        }
+        Optional<Vessel> vessel = vessel(card);
+        List<CardDetails.Line> lines = few("things put out", card.put(), CardForm.MOST_LINES).stream()
+                .map(this::line)
+                .toList();
+        Length filled = lines.stream().flatMap(line -> line.depth().stream()).reduce(Length.ZERO, Length::plus);
+        if (filled.isMoreThan(vessel.map(Vessel::depth).orElse(Length.ZERO))) {
+            throw new IllegalArgumentException("Its fills do not go into its vessel.");
+        }
+        return new CardDetails(
+                text("Title", card.title(), Typed.LONGEST_LINE),
+                text("Intention", card.intention(), CardForm.LONGEST_TEXT),
+                text("Adult's role", card.adultRole(), CardForm.LONGEST_TEXT),
+                text("Words to offer", card.words(), CardForm.LONGEST_TEXT),
+                text("Place", card.place(), Typed.LONGEST_LINE),
+                areas,
+                card.statements().stream()
+                        .filter(code -> framework.statement(code).isPresent())
+                        .collect(Collectors.toSet()),
+                card.senses().stream()
+                        .map(code -> oneOf(Sense.class, "Sense", code))
+                        .collect(Collectors.toSet()),
+                card.features().stream()
+                        .map(code -> oneOf(Feature.class, "Feature", code))
+                        .collect(Collectors.toSet()),
+                vessel,
+                lines,
+                card.units().isEmpty()
+                        ? CardDetails.Units.METRIC
+                        : oneOf(CardDetails.Units.class, "Unit", card.units()),
+                use(card.use()),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static FillPlan.Use use(CardFile.@Nullable Use use) {
+        FillPlan.Use usual = CardDetails.USUAL_USE;
+        return use == null
+                ? usual
+                : new FillPlan.Use(
+                        orUsual(use.vessels(), usual.vessels()),
+                        orUsual(use.spillPercent(), usual.spillPercent()),
+                        orUsual(use.children(), usual.children()),
+                        orUsual(use.sessionsPerFill(), usual.sessionsPerFill()),
+                        orUsual(use.sessionsPerYear(), usual.sessionsPerYear()));
+    }
+
+    private static int orUsual(@Nullable Integer given, int usual) {
+        return given == null ? usual : given;
+    }
+
+    private CardDetails.Line line(CardFile.Put put) {
+        MaterialView material = material(put.material());
+        if (material.isPoured()) {
+            Length depth = Optional.ofNullable(put.depthMm())
+                    .map(CardFileReader::millimetres)
+                    .filter(found -> !found.isZero())
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "\"%s\" is poured and needs a depth.".formatted(material.name())));
+            return CardDetails.Line.poured(material.id(), depth);
+        }
+        int pieces = Optional.ofNullable(put.pieces())
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "\"%s\" is counted and needs a number of pieces.".formatted(material.name())));
+        return CardDetails.Line.counted(material.id(), within("Pieces", pieces, 1, CardForm.MOST_PIECES));
+    }
+
+    private MaterialView material(String code) {
+        return Optional.ofNullable(materials.get(code))
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Its material \"%s\" is not described in the file, or described wrongly.".formatted(code)));
+    }
+
+    private static Optional<Vessel> vessel(CardFile.Card card) {
+        Optional<Vessel> outer = Optional.ofNullable(card.vessel()).map(CardFileReader::vessel);
+        Optional<Vessel> inner = Optional.ofNullable(card.inner()).map(CardFileReader::vessel);
+        return outer.map(around ->
+                inner.<Vessel>map(within -> new Between(around, within)).orElse(around));
+    }
+
+    private static Vessel vessel(CardFile.Holder holder) {
+        VesselShape shape = oneOf(VesselShape.class, "Shape", holder.shape());
+        Length depth = measure(holder.depthMm());
+        if (shape.isByVolume()) {
+            return new StatedVolume(
+                    Volume.ofMillilitres(Optional.ofNullable(holder.holdsMl())
+                            .map(BigDecimal::doubleValue)
+                            .orElse(0.0)),
+                    depth);
+        }
+        return shape.of(
+                measure(holder.firstMm()), shape.hasSecondMeasure() ? measure(holder.secondMm()) : Length.ZERO, depth);
+    }
+
+    private static Length measure(@Nullable BigDecimal millimetres) {
+        if (millimetres == null) {
+            throw new IllegalArgumentException("A measure of its vessel is missing.");
+        }
+        return millimetres(millimetres);
+    }
+
+    private static Length millimetres(BigDecimal millimetres) {
+        return Length.ofMillimetres(millimetres.doubleValue());
+    }
+
+    private List<RungChange> rungs(CardFile.Card card) {
+        Set<Rung> said = EnumSet.noneOf(Rung.class);
+        return card.rungs().stream()
+                .map(rung -> {
+                    RungChange change = rung(card, rung);
+                    if (!said.add(change.rung())) {
+                        throw new IllegalArgumentException(
+                                "Its ladder has the rung %s twice.".formatted(change.rung()));
+                    }
+                    return change;
+                })
+                .toList();
+    }
+
+    private RungChange rung(CardFile.Card card, CardFile.Rung rung) {
+        Optional<MaterialView> out = named(rung.replaced());
+        Optional<MaterialView> in = named(rung.replacement());
+        if (out.isPresent()
+                && card.put().stream().noneMatch(put -> put.material().equals(rung.replaced()))) {
+            throw new IllegalArgumentException("A rung takes out \"%s\", which is not on the card."
+                    .formatted(out.get().name()));
+        }
+        if (in.isPresent()
+                && out.filter(gone -> gone.isPoured() == in.get().isPoured()).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "\"%s\" must take the place of something that is measured in the same way."
+                            .formatted(in.get().name()));
+        }
+        int percent = rung.amountPercent() == 0 ? 100 : rung.amountPercent();
+        return new RungChange(
+                oneOf(Rung.class, "Rung", rung.rung()),
+                text("Sign of a rung", rung.sign(), 300),
+                text("Note of a rung", rung.note(), 500),
+                within("Amount of a rung in per cent", percent, 10, 400),
+                out.map(MaterialView::id),
+                in.map(MaterialView::id));
+    }
+
+    private Optional<MaterialView> named(String code) {
+        return code.isEmpty() ? Optional.empty() : Optional.of(material(code));
+    }
+
+    private static List<PreparationStep> steps(CardFile.Card card) {
+        List<CardFile.Step> steps = few("steps", card.steps(), PreparationController.MOST_STEPS);
+        Set<String> names = new HashSet<>();
+        return IntStream.range(0, steps.size())
+                .mapToObj(at -> {
+                    CardFile.Step step = steps.get(at);
+                    if (step.name().isBlank() || !names.add(step.name())) {
+                        throw new IllegalArgumentException(
+                                "Each step needs a name of its own, got \"%s\".".formatted(step.name()));
+                    }
+                    step.after().forEach(earlier -> within("Number of an earlier step", earlier, 1, at));
+                    return new PreparationStep(
+                            text("Name of a step", step.name(), Typed.LONGEST_LINE),
+                            within("Hands-on minutes", step.handsOnMinutes(), 1, PreparationController.MOST_HANDS_ON),
+                            within(
+                                    "Waiting minutes",
+                                    step.waitingMinutes(),
+                                    0,
+                                    PreparationController.MOST_WAITING_HOURS * 60),
+                            step.doneBy().isEmpty() ? Who.ADULT : oneOf(Who.class, "Who does a step", step.doneBy()),
+                            within("Turns", Math.max(1, step.turns()), 1, 60),
+                            step.after());
+                })
+                .toList();
+    }
+
+    private List<KeptReckoning> reckonings(CardFile.Card card) {
+        return few("reckonings", card.reckonings(), ProvocationService.MOST_RECKONINGS).stream()
+                .map(kept -> {
+                    if (!isTool.test(kept.tool())) {
+                        throw new IllegalArgumentException(
+                                "Its reckoning \"%s\" is not known here. Maybe update Carder?".formatted(kept.tool()));
+                    }
+                    return new KeptReckoning(Ids.next(), kept.tool(), kept.inputs());
+                })
+                .toList();
+    }
+
+    private static <T> List<T> few(String things, List<T> all, int most) {
+        if (all.size() > most) {
+            throw new IllegalArgumentException("A card may have %d %s, got %d.".formatted(most, things, all.size()));
+        }
+        return all;
+    }
+
+    private static String text(String thing, String text, int longest) {
+        if (text.length() > longest) {
+            throw new IllegalArgumentException(
+                    "%s must be at most %d letters long, got %d.".formatted(thing, longest, text.length()));
+        }
+        return text;
+    }
+
+    private static int within(String thing, int number, int least, int most) {
+        if (number < least || number > most) {
+            throw new IllegalArgumentException(
+                    "%s must be from %d to %d, got %d.".formatted(thing, least, most, number));
+        }
+        return number;
+    }
+
+    private static <E extends Enum<E>> E oneOf(Class<E> kind, String thing, String code) {
+        return Arrays.stream(kind.getEnumConstants())
+                .filter(one -> one.name().equals(code))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("%s must be one of %s, got \"%s\"."
+                        .formatted(
+                                thing,
+                                Arrays.stream(kind.getEnumConstants())
+                                        .map(Enum::name)
+                                        .collect(Collectors.joining(", ")),
+                                code)));
+    }
+}
