@@ -5,8 +5,10 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import app.carder.web.kit.WebTest;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,22 +16,11 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class CardTest extends WebTest {
 
+    private static final String RICE = "Rice, white long-grain";
+
     @Test
     void reckonsAmountsDrawingAndSafetyForTheMargin() {
-        var margin = bench(
-                        "first",
-                        "60",
-                        "second",
-                        "40",
-                        "depth",
-                        "12",
-                        "material",
-                        "Rice, white long-grain",
-                        "amount",
-                        "4",
-                        "packs",
-                        "5")
-                .page();
+        var margin = bench(riceTray("amount", "4", "packs", "5")).page();
 
         assertThat(margin.select("html main")).isEmpty();
         String amounts = margin.select(".amount").text().replace('\u00a0', ' ');
@@ -53,15 +44,8 @@ class CardTest extends WebTest {
     @Test
     void savesACardOnceHoweverOftenSaveIsPressed() {
         UUID id = UUID.randomUUID();
-        String[] card = card(
-                "id",
-                id.toString(),
-                "title",
-                "Twice pressed \ud83d\udce6",
-                "material",
-                "Rice, white long-grain",
-                "amount",
-                "2,5");
+        String[] card =
+                card("id", id.toString(), "title", "Twice pressed \ud83d\udce6", "material", RICE, "amount", "2,5");
 
         post("tobias", "/rooms/" + room("Loft") + "/cards", card);
         Answer second = post("tobias", "/rooms/" + room("Loft") + "/cards", card);
@@ -86,15 +70,8 @@ class CardTest extends WebTest {
         "title, '', title, no title"
     })
     void saysWhatIsWrongWithImpossibleMeasuresAndKeepsThem(String field, String value, String marked, String words) {
-        List<String> fields = new ArrayList<>(List.of(card(
-                "id",
-                UUID.randomUUID().toString(),
-                "title",
-                "Impossible",
-                "material",
-                "Rice, white long-grain",
-                "amount",
-                "4")));
+        List<String> fields = new ArrayList<>(List.of(
+                card("id", UUID.randomUUID().toString(), "title", "Impossible", "material", RICE, "amount", "4")));
         int at = fields.indexOf(field);
         fields.set(at + 1, value);
 
@@ -198,15 +175,7 @@ class CardTest extends WebTest {
 
     @Test
     void plansTheUseFromWhatIsInStock() {
-        var margin = bench(
-                        "first",
-                        "60",
-                        "second",
-                        "40",
-                        "depth",
-                        "12",
-                        "material",
-                        "Rice, white long-grain",
+        var margin = bench(riceTray(
                         "amount",
                         "4",
                         "vessels",
@@ -218,7 +187,7 @@ class CardTest extends WebTest {
                         "sessions",
                         "5",
                         "sessionsYear",
-                        "38")
+                        "38"))
                 .page();
 
         String use = margin.select(".use").text().replace('\u00a0', ' ');
@@ -241,9 +210,7 @@ class CardTest extends WebTest {
 
     @Test
     void adviceFollowsTheStyleAndSafetySpeaksInEveryStyle() {
-        String[] rice = {
-            "first", "60", "second", "40", "depth", "12", "material", "Rice, white long-grain", "amount", "2"
-        };
+        String[] rice = riceTray("amount", "2");
         post("tobias", "/rooms/" + room("Loft") + "/framework", "framework", "eyfs", "style", "PREPARED_ENVIRONMENT");
 
         var prepared = bench(rice).page();
@@ -412,6 +379,12 @@ class CardTest extends WebTest {
             request.param(fields[i], fields[i + 1]);
         }
         return send("tobias", request);
+    }
+
+    private static String[] riceTray(String... more) {
+        return Stream.concat(
+                        Stream.of("first", "60", "second", "40", "depth", "12", "material", RICE), Arrays.stream(more))
+                .toArray(String[]::new);
     }
 
     private static String[] card(String... fields) {
