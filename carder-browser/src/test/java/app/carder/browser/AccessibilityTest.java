@@ -15,8 +15,31 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Every page with axe, at desk and in the hand; and the keyboard alone. */
+/** Every page with axe and with nothing out of reach, at desk and in the hand; and the keyboard alone. */
 class AccessibilityTest {
+
+    /** What can be used but lies beyond the edge of the screen or is squeezed to nothing, unless its part of the page scrolls. */
+    private static final String OUT_OF_REACH = """
+            () => {
+              const scrolls = element => {
+                for (let up = element.parentElement; up && up !== document.body; up = up.parentElement) {
+                  if (['auto', 'scroll'].includes(getComputedStyle(up).overflowX)) return true;
+                }
+                return false;
+              };
+              const faults = [...document.querySelectorAll('main input, main select, main textarea, main button, main a')]
+                .filter(element => element.type !== 'hidden' && element.checkVisibility({checkVisibilityCSS: true}))
+                .filter(element => !element.matches('.sr, .sr *') && !scrolls(element))
+                .filter(element => {
+                  const box = element.getBoundingClientRect();
+                  return box.width < 8 || box.left < -1 || box.right > innerWidth + 1;
+                })
+                .map(element => 'out of reach: ' + element.outerHTML.slice(0, 120));
+              if (document.documentElement.scrollWidth > innerWidth) {
+                faults.push('the page is wider than the screen');
+              }
+              return faults;
+            }""";
 
     static Stream<Arguments> sizes() {
         return Stream.of(Arguments.of("a laptop", RunningCarder.DESKTOP), Arguments.of("a phone", RunningCarder.PHONE));
@@ -24,7 +47,7 @@ class AccessibilityTest {
 
     @ParameterizedTest(name = "on {0}")
     @MethodSource("sizes")
-    void axeFindsNoViolationOnAnyPage(String where, Size size) {
+    void axeFindsNoViolationAndNothingIsOutOfReachOnAnyPage(String where, Size size) {
         List<String> violations = new ArrayList<>();
         try (Device device = RunningCarder.get().device(size)) {
             Page page = device.page;
@@ -221,6 +244,7 @@ class AccessibilityTest {
     }
 
     private static void check(Page page, List<String> violations) {
+        ((List<?>) page.evaluate(OUT_OF_REACH)).forEach(fault -> violations.add(page.url() + ": " + fault));
         new AxeBuilder(page)
                 .analyze()
                 .getViolations()

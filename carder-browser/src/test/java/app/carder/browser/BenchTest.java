@@ -89,6 +89,28 @@ class BenchTest {
     }
 
     @Test
+    void makesAKitAndChangesItByTouch() {
+        try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
+            phone.signIn("tobias");
+            Page page = phone.page;
+            page.navigate("/kits");
+            link(page, "Make a kit").tap();
+            page.getByLabel("Name on the bucket").fill("Weighing bucket");
+            page.getByLabel("Thing 1").fill("Wooden scoops");
+            button(page, "Save the kit").tap();
+            assertThat(page.locator("[role=status]")).containsText("Saved.");
+
+            page.getByLabel("Thing 2").fill("Towel");
+            page.getByLabel("How many").nth(1).fill("2");
+            button(page, "Save the kit").tap();
+
+            assertThat(page.getByLabel("Thing 1")).hasValue("Wooden scoops");
+            assertThat(page.getByLabel("How many").nth(1)).hasValue("2");
+            org.assertj.core.api.Assertions.assertThat(phone.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void reckonsAGameAndPlansThePreparationByKeyboard() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");

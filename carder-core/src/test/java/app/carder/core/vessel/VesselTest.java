@@ -7,8 +7,10 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
+import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -121,6 +123,30 @@ class VesselTest {
 
         assertThat(vessel.capacity()).isGreaterThan(vessel.volumeTo(half));
         assertThat(vessel.volumeTo(Length.ZERO)).isEqualTo(Volume.ZERO);
+    }
+
+    /** A second way: thin discs, added up, as wide as the vessel is halfway through each of them. */
+    @Test
+    void roundVesselsHoldTheSumOfTheirSlices() {
+        vesselsOfEveryShape()
+                .filter(vessel -> Set.of(VesselShape.ROUND_TUB, VesselShape.TAPERED_JUG, VesselShape.BOWL)
+                        .contains(vessel.shape()))
+                .forEach(vessel -> assertThat(vessel.capacity().inMillilitres())
+                        .as(vessel.forPeople())
+                        .isCloseTo(slices(vessel), Percentage.withPercentage(0.1)));
+    }
+
+    private static double slices(Vessel vessel) {
+        int slices = 400;
+        double depth = vessel.depth().inMillimetres();
+        double millilitres = 0;
+        for (int slice = 0; slice < slices; slice++) {
+            double radius = vessel.widthAt(Length.ofMillimetres(depth * (slice + 0.5) / slices))
+                            .inMillimetres()
+                    / 2;
+            millilitres += Math.PI * radius * radius * depth / slices / 1000;
+        }
+        return millilitres;
     }
 
     @Test

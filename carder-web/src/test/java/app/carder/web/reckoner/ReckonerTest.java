@@ -6,9 +6,12 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import app.carder.web.kit.Pdfs;
 import app.carder.web.kit.WebTest;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
@@ -100,6 +103,64 @@ class ReckonerTest extends WebTest {
                         .select(".said tbody")
                         .text())
                 .contains("cups", "%)");
+    }
+
+    /** Half a millimetre is left for the rounding of what is written into the page. */
+    @Test
+    void everyDrawingStaysOnItsSheet() {
+        for (String path :
+                get("tobias", "/reckoners").page().select(".tool-groups a").eachAttr("href")) {
+            for (Element drawing : get("tobias", path).page().select("#answer svg.sketch")) {
+                double[] sheet = numbers(drawing.attr("viewBox"));
+                assertThat(drawing.select("polygon, circle, line, text"))
+                        .as(path)
+                        .isNotEmpty();
+                for (Element mark : drawing.select("polygon, circle, line, text")) {
+                    assertThat(across(mark)).as(path + " " + mark).allMatch(x -> x >= -0.5 && x <= sheet[2] + 0.5);
+                    assertThat(down(mark)).as(path + " " + mark).allMatch(y -> y >= -0.5 && y <= sheet[3] + 0.5);
+                }
+            }
+        }
+    }
+
+    private static List<Double> across(Element mark) {
+        return switch (mark.tagName()) {
+            case "polygon" -> everySecond(mark, 0);
+            case "circle" -> around(mark, "cx");
+            case "line" -> List.of(number(mark, "x1"), number(mark, "x2"));
+            default -> List.of(number(mark, "x"));
+        };
+    }
+
+    private static List<Double> down(Element mark) {
+        return switch (mark.tagName()) {
+            case "polygon" -> everySecond(mark, 1);
+            case "circle" -> around(mark, "cy");
+            case "line" -> List.of(number(mark, "y1"), number(mark, "y2"));
+            default -> List.of(number(mark, "y"));
+        };
+    }
+
+    private static List<Double> everySecond(Element polygon, int first) {
+        double[] all = numbers(polygon.attr("points"));
+        return IntStream.range(0, all.length)
+                .filter(at -> at % 2 == first)
+                .mapToObj(at -> all[at])
+                .toList();
+    }
+
+    private static List<Double> around(Element circle, String middle) {
+        return List.of(number(circle, middle) - number(circle, "r"), number(circle, middle) + number(circle, "r"));
+    }
+
+    private static double number(Element mark, String attribute) {
+        return Double.parseDouble(mark.attr(attribute));
+    }
+
+    private static double[] numbers(String text) {
+        return Arrays.stream(text.split("[ ,]+"))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
     }
 
     @Test
