@@ -10,8 +10,9 @@ import java.util.Optional;
  *
  * @param blocks sessions, earliest first
  * @param nowPermille where the now-line stands; absent outside the day
+ * @param current the session that goes on now; absent outside the day and between sessions
  */
-public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille) {
+public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Optional<Session> current) {
 
     /** Keeps its own copy. */
     public DayStrip {
@@ -50,6 +51,11 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille) {
                         "Session (%s) must end after it starts, got %s to %s.".formatted(name, startsAt, endsAt));
             }
         }
+
+        /** Whether it goes on at this time. */
+        public boolean holds(LocalTime time) {
+            return !time.isBefore(startsAt) && time.isBefore(endsAt);
+        }
     }
 
     /**
@@ -64,7 +70,7 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille) {
     /** Lays out sessions between the first start and the last end. */
     public static DayStrip of(List<Session> sessions, LocalTime now) {
         if (sessions.isEmpty()) {
-            return new DayStrip(List.of(), Optional.empty());
+            return new DayStrip(List.of(), Optional.empty(), Optional.empty());
         }
         List<Session> ordered = sessions.stream()
                 .sorted(Comparator.comparing(Session::startsAt))
@@ -82,7 +88,9 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille) {
                 .toList();
         int at = now.toSecondOfDay();
         return new DayStrip(
-                blocks, at < first || at > last ? Optional.empty() : Optional.of(permille(now, first, last)));
+                blocks,
+                at < first || at > last ? Optional.empty() : Optional.of(permille(now, first, last)),
+                ordered.stream().filter(session -> session.holds(now)).findFirst());
     }
 
     private static int permille(LocalTime time, int first, int last) {

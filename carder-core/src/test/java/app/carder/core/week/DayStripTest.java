@@ -37,6 +37,20 @@ class DayStripTest {
     }
 
     @Test
+    void knowsWhichSessionGoesOn() {
+        List<Session> day = List.of(MORNING, LUNCH, GARDEN);
+
+        assertThat(DayStrip.of(day, LocalTime.of(11, 59)).current()).contains(MORNING);
+        assertThat(DayStrip.of(day, LocalTime.NOON).current())
+                .as("the next begins")
+                .contains(LUNCH);
+        assertThat(DayStrip.of(day, LocalTime.of(14, 0)).current()).as("a gap").isEmpty();
+        assertThat(DayStrip.of(day, LocalTime.of(16, 0)).current())
+                .as("the day is over")
+                .isEmpty();
+    }
+
+    @Test
     void refusesASessionThatDoesNotLast() {
         assertThatThrownBy(() -> new Session("Snack", Kind.CARE, LocalTime.NOON, LocalTime.NOON))
                 .hasMessageContaining("must end after it starts");

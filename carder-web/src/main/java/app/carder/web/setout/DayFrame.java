@@ -34,8 +34,14 @@ public class DayFrame {
      * @param at now, in the setting's zone
      * @param blocks sessions with what is out in each
      * @param now where the now-line stands, in permille
+     * @param current the session that goes on
      */
-    public record Frame(RoomView room, LocalDateTime at, List<Block> blocks, Optional<Integer> now) {}
+    public record Frame(
+            RoomView room,
+            LocalDateTime at,
+            List<Block> blocks,
+            Optional<Integer> now,
+            Optional<DayStrip.Session> current) {}
 
     /**
      * A session in the strip.
@@ -70,6 +76,6 @@ public class DayFrame {
                             .map(card -> card.card().title())
                             .toList()));
         }
-        return new Frame(room, at, blocks, strip.nowPermille());
+        return new Frame(room, at, blocks, strip.nowPermille(), strip.current());
     }
 }
