@@ -19,7 +19,13 @@ class CoreArchitectureTest {
     static final ArchRule CORE_IS_PURE = classes()
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("app.carder.core..", "java..", "org.jspecify.annotations..", "org.apache.commons.csv..")
+            .resideInAnyPackage(
+                    "app.carder.core..",
+                    "java..",
+                    "org.jspecify.annotations..",
+                    "org.apache.commons.csv..",
+                    "org.locationtech.jts..",
+                    "ai.timefold.solver..")
             .because("rules and computations must be testable and readable on their own");
 
     @ArchTest

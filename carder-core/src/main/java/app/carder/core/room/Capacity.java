@@ -1,0 +1,70 @@
+package app.carder.core.room;
+
+import app.carder.core.ratio.FloorSpace;
+import app.carder.core.room.FurnitureKind.Use;
+import app.carder.core.room.RoomPlan.Piece;
+import app.carder.core.room.RoomPlan.Zone;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * How many children the floor takes.
+ *
+ * <p>The floor that counts is the room without storage, shelves and basins; what is played at counts. Each zone takes as many as its
+ * own floor divided by the largest statutory figure among the children, at least one: a hint for planning, the law speaks of the
+ * room. A garden has no statutory figure.
+ *
+ * @param floorM2 square metres that count, rounded down to a hundredth
+ * @param needM2 square metres that the children need; absent out of doors
+ * @param zones every zone of the plan, in its order
+ */
+public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, List<OfZone> zones) {
+
+    /** Keeps its own copy. */
+    public Capacity {
+        zones = List.copyOf(zones);
+    }
+
+    /**
+     * How many one zone takes.
+     *
+     * @param zone which
+     * @param floorM2 square metres of it that count, rounded down to a hundredth
+     * @param children at once
+     */
+    public record OfZone(Zone zone, BigDecimal floorM2, int children) {}
+
+    /**
+     * Reckons.
+     *
+     * @param plan the room
+     * @param agesInMonths completed months of every child who may be there
+     */
+    public static Capacity of(RoomPlan plan, List<Integer> agesInMonths) {
+        Geometry room = Shapes.of(plan.outline());
+        Geometry storage = Shapes.union(plan.pieces().stream()
+                .filter(piece ->
+                        piece.kind().use() != Use.PLAYED_AT && piece.kind().use() != Use.FLAT)
+                .map(Piece::footprint)
+                .map(Shapes::of)
+                .toList());
+        FloorSpace space = FloorSpace.of(agesInMonths);
+        return new Capacity(
+                squareMetres(Shapes.minus(room, storage)),
+                plan.place() == RoomPlan.Place.INDOORS ? Optional.of(space.squareMetres()) : Optional.empty(),
+                plan.ofZones(zone -> {
+                    BigDecimal floor =
+                            squareMetres(Shapes.minus(Shapes.both(Shapes.of(zone.footprint()), room), storage));
+                    int children = floor.divide(space.mostPerChild(), 0, RoundingMode.DOWN)
+                            .intValue();
+                    return new OfZone(zone, floor, Math.max(1, children));
+                }));
+    }
+
+    private static BigDecimal squareMetres(Geometry shape) {
+        return BigDecimal.valueOf(Shapes.squareMetres(shape)).setScale(2, RoundingMode.DOWN);
+    }
+}

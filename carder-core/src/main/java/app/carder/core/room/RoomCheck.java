@@ -1,0 +1,213 @@
+package app.carder.core.room;
+
+import app.carder.core.reckoning.Source;
+import app.carder.core.room.RoomPlan.Door;
+import app.carder.core.room.RoomPlan.DoorUse;
+import app.carder.core.room.RoomPlan.Ground;
+import app.carder.core.room.RoomPlan.Piece;
+import app.carder.core.room.RoomPlan.Place;
+import app.carder.core.room.RoomPlan.Zone;
+import app.carder.core.room.ZoneKind.Sound;
+import app.carder.core.safety.Finding;
+import app.carder.core.safety.Level;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Looks a plan over: floor for the children, exits, ways, water, quiet. It informs; it does not replace a fire risk assessment or
+ * the regulator's inspection.
+ */
+public final class RoomCheck {
+
+    private static final double APART_MM = 1500;
+    private static final int DIVIDES_MM = 900;
+    private static final double FAR_FROM_TAP_M = 5;
+    private static final Source PRACTICE = Source.commonPractice("Common practice");
+
+    private final RoomPlan plan;
+    private final Capacity capacity;
+    private final Ways ways;
+
+    private RoomCheck(RoomPlan plan, Capacity capacity) {
+        this.plan = plan;
+        this.capacity = capacity;
+        this.ways = new Ways(plan);
+    }
+
+    /**
+     * All findings, the gravest first.
+     *
+     * @param plan the room
+     * @param agesInMonths completed months of every child who may be there at once
+     */
+    public static List<Finding> of(RoomPlan plan, List<Integer> agesInMonths) {
+        RoomCheck check = new RoomCheck(plan, Capacity.of(plan, agesInMonths));
+        List<Finding> findings = new ArrayList<>();
+        check.floor(agesInMonths.size()).ifPresent(findings::add);
+        findings.addAll(check.exits());
+        findings.addAll(check.reach());
+        findings.addAll(check.wet());
+        findings.addAll(check.quiet());
+        findings.sort(Comparator.comparing(Finding::level));
+        return findings;
+    }
+
+    private Optional<Finding> floor(int children) {
+        Optional<BigDecimal> need = capacity.needM2();
+        if (need.isEmpty() || capacity.floorM2().compareTo(need.get()) >= 0) {
+            return Optional.empty();
+        }
+        return Optional.of(finding(
+                "FLOOR_SPACE",
+                Level.STOP_FOR,
+                "Too little floor",
+                "the room",
+                "%d children need %s m², the floor that counts is %s m²"
+                        .formatted(children, need.get().toPlainString(), capacity.floorM2()),
+                "Use a second room, take storage out, or have fewer children in at once.",
+                Source.fromMemory("EYFS statutory framework, England: 3.5, 2.5 and 2.3 m² by age"),
+                "England"));
+    }
+
+    private List<Finding> exits() {
+        List<Finding> findings = new ArrayList<>();
+        for (Door door : plan.doors()) {
+            List<Piece> before = ways.inFrontOf(door);
+            if (!before.isEmpty()) {
+                boolean fire = door.use() == DoorUse.FIRE_EXIT;
+                findings.add(finding(
+                        fire ? "FIRE_EXIT" : "DOORWAY",
+                        fire ? Level.STOP_FOR : Level.KNOW,
+                        fire ? "Fire exit is not clear" : "Doorway is not clear",
+                        door.use().words(),
+                        "within a metre of it stands: "
+                                + before.stream().map(Piece::title).collect(Collectors.joining(", ")),
+                        fire
+                                ? "Move it. Fire exits stay clear at all times."
+                                : "Move it, or see that the door is not needed.",
+                        fire ? Source.fromMemory("Regulatory Reform (Fire Safety) Order 2005, article 14") : PRACTICE,
+                        fire ? "England, Wales" : ""));
+            }
+        }
+        return findings;
+    }
+
+    private List<Finding> reach() {
+        return ways.cutOff(plan.pathWidthMm()).stream()
+                .map(zone -> finding(
+                        "WAY",
+                        Level.KNOW,
+                        "No way that is wide enough",
+                        zone.name(),
+                        "the way to it should be %d cm wide; %s"
+                                .formatted(
+                                        plan.pathWidthMm() / 10,
+                                        ways.widest(zone)
+                                                .map(widest -> "the widest there is has %d cm".formatted(widest / 10))
+                                                .orElse("there is none at all")),
+                        "Move furniture apart, or narrow the way on purpose in the plan's settings.",
+                        Source.fromMemory("Approved Document M: 900 mm lets a wheelchair user pass"),
+                        ""))
+                .toList();
+    }
+
+    private List<Finding> wet() {
+        List<Finding> findings = new ArrayList<>();
+        for (Zone zone : plan.zones()) {
+            if (zone.kind() != ZoneKind.WET) {
+                continue;
+            }
+            Geometry wet = Shapes.of(zone.footprint());
+            List<Piece> rugs = plan.pieces().stream()
+                    .filter(piece -> piece.kind() == FurnitureKind.RUG)
+                    .filter(piece -> Shapes.of(piece.footprint()).intersects(wet))
+                    .toList();
+            if (plan.place() == Place.INDOORS && (zone.ground() != Ground.HARD || !rugs.isEmpty())) {
+                findings.add(finding(
+                        "WET_FLOOR",
+                        Level.STAY_WITH,
+                        "Wet play on soft floor",
+                        zone.name(),
+                        rugs.isEmpty() ? "it is on " + zone.ground().words() : "a rug lies in it",
+                        "Move it to a floor that can be wiped, or lay a non-slip mat and dry the edges while it is used.",
+                        PRACTICE,
+                        ""));
+            }
+            OptionalDouble far = ways.metresToTap(zone);
+            if (far.isEmpty() || far.getAsDouble() > FAR_FROM_TAP_M) {
+                findings.add(finding(
+                        "TAP",
+                        Level.KNOW,
+                        "Far from water",
+                        zone.name(),
+                        far.isEmpty()
+                                ? "no tap on this plan can be reached from it"
+                                : String.format(
+                                        Locale.ROOT,
+                                        "the nearest tap is %.1f m away; %.0f m is a good limit for full jugs",
+                                        far.getAsDouble(),
+                                        FAR_FROM_TAP_M),
+                        "Bring it nearer to the tap, or keep a filled can beside it.",
+                        PRACTICE,
+                        ""));
+            }
+        }
+        return findings;
+    }
+
+    private List<Finding> quiet() {
+        List<Finding> findings = new ArrayList<>();
+        for (Zone quiet : plan.zones()) {
+            for (Zone loud : plan.zones()) {
+                if (quiet.kind().sound() == Sound.QUIET && loud.kind().sound() == Sound.LOUD && isClose(quiet, loud)) {
+                    findings.add(finding(
+                            "QUIET",
+                            Level.KNOW,
+                            "Quiet beside loud",
+                            quiet.name(),
+                            "%s is %d cm away with nothing of %d cm or more between them"
+                                    .formatted(loud.name(), Math.round(distance(quiet, loud) / 10), DIVIDES_MM / 10),
+                            "Put a shelf or a screen between them, or move one.",
+                            PRACTICE,
+                            ""));
+                }
+            }
+        }
+        return findings;
+    }
+
+    private static double distance(Zone one, Zone other) {
+        return Shapes.of(one.footprint()).distance(Shapes.of(other.footprint()));
+    }
+
+    /** Closer than a metre and a half, with no furniture of 90 cm across the line between their middles. */
+    private boolean isClose(Zone one, Zone other) {
+        Geometry between =
+                Shapes.line(one.footprint().middle(), other.footprint().middle());
+        return distance(one, other) < APART_MM
+                && plan.pieces().stream()
+                        .filter(piece -> piece.heightMm() >= DIVIDES_MM)
+                        .noneMatch(piece -> Shapes.of(piece.footprint()).intersects(between))
+                && plan.walls().stream()
+                        .noneMatch(wall -> Shapes.line(wall.from(), wall.to()).intersects(between));
+    }
+
+    private static Finding finding(
+            String code,
+            Level level,
+            String title,
+            String subject,
+            String reason,
+            String caution,
+            Source source,
+            String jurisdiction) {
+        return new Finding(code, level, title, subject, List.of(), reason, caution, source, jurisdiction);
+    }
+}

@@ -1,0 +1,279 @@
+package app.carder.core.room;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * A room or a garden, to scale.
+ *
+ * @param place indoors or out of doors
+ * @param outline corners of the outer wall or fence, in order, 3 to 40
+ * @param pathWidthMm width that ways between zones keep, 400 to 2,500 mm
+ * @param walls within it, up to the ceiling
+ * @param doors in its walls
+ * @param zones where play has its place
+ * @param pieces furniture
+ * @param spots where adults stand or sit
+ */
+public record RoomPlan(
+        Place place,
+        List<Point> outline,
+        int pathWidthMm,
+        List<Wall> walls,
+        List<Door> doors,
+        List<Zone> zones,
+        List<Piece> pieces,
+        List<Spot> spots) {
+
+    /** A way that a wheelchair user and a child pass: 900 mm, from memory of the English Approved Document M. */
+    public static final int USUAL_PATH_MM = 900;
+
+    private static final int MOST_CORNERS = 40;
+    private static final int MOST_ITEMS = 300;
+    private static final int LONGEST_NAME = 80;
+
+    /**
+     * Keeps its own copies and refuses what is no plan.
+     *
+     * @throws IllegalArgumentException if the outline crosses itself or has too few or too many corners, the path is too narrow or too
+     *     wide, there are too many things, or two have the same id
+     */
+    public RoomPlan {
+        outline = List.copyOf(outline);
+        walls = List.copyOf(walls);
+        doors = List.copyOf(doors);
+        zones = List.copyOf(zones);
+        pieces = List.copyOf(pieces);
+        spots = List.copyOf(spots);
+        if (outline.size() < 3 || outline.size() > MOST_CORNERS) {
+            throw new IllegalArgumentException(
+                    "Outline must have 3 to %d corners, got %d.".formatted(MOST_CORNERS, outline.size()));
+        }
+        if (!Shapes.of(outline).isValid()) {
+            throw new IllegalArgumentException("Outline must not cross itself. Maybe two corners changed places?");
+        }
+        if (pathWidthMm < 400 || pathWidthMm > 2500) {
+            throw new IllegalArgumentException("Path must be 40 cm to 250 cm wide, got %d mm.".formatted(pathWidthMm));
+        }
+        List<String> ids = new ArrayList<>();
+        walls.forEach(wall -> ids.add(wall.id()));
+        doors.forEach(door -> ids.add(door.id()));
+        zones.forEach(zone -> ids.add(zone.id()));
+        pieces.forEach(piece -> ids.add(piece.id()));
+        spots.forEach(spot -> ids.add(spot.id()));
+        if (ids.size() > MOST_ITEMS) {
+            throw new IllegalArgumentException(
+                    "Plan must have at most %d things, got %d.".formatted(MOST_ITEMS, ids.size()));
+        }
+        Set<String> seen = new HashSet<>();
+        for (String id : ids) {
+            if (!seen.add(id)) {
+                throw new IllegalArgumentException(
+                        "Each thing must have an id of its own, got %s twice.".formatted(id));
+            }
+        }
+    }
+
+    /** Whether it has a ceiling. */
+    public enum Place {
+        /** A room. */
+        INDOORS,
+        /** A garden or yard. */
+        OUTDOORS;
+
+        /** For people. */
+        public String words() {
+            return this == INDOORS ? "room" : "garden";
+        }
+    }
+
+    /**
+     * A wall within the room.
+     *
+     * @param id its own
+     * @param from one end
+     * @param to the other
+     */
+    public record Wall(String id, Point from, Point to) {
+        /** Refuses a wall without length. */
+        public Wall {
+            checkId(id);
+            checkApart("Wall", from, to);
+        }
+    }
+
+    /** What a door is for. */
+    public enum DoorUse {
+        /** Into the rest of the building. */
+        INNER("Door"),
+        /** Into the garden. */
+        GARDEN("Garden door"),
+        /** A fire exit, whatever else it is used for. */
+        FIRE_EXIT("Fire exit");
+
+        private final String words;
+
+        DoorUse(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * A door or gate, as wide as it opens.
+     *
+     * @param id its own
+     * @param use what it is for
+     * @param from one jamb
+     * @param to the other
+     */
+    public record Door(String id, DoorUse use, Point from, Point to) {
+        /** Refuses a door without width. */
+        public Door {
+            checkId(id);
+            checkApart("Door", from, to);
+        }
+    }
+
+    /** What is underfoot. */
+    public enum Ground {
+        /** Can be wiped: lino, tiles, sealed wood, paving. */
+        HARD("hard floor"),
+        /** Carpet. */
+        CARPET("carpet"),
+        /** Grass, bark, earth. */
+        GRASS("grass or earth");
+
+        private final String words;
+
+        Ground(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * A zone on the floor.
+     *
+     * @param id the zone's own, as set-outs call it
+     * @param name for people
+     * @param kind what it is for
+     * @param ground what is underfoot
+     * @param footprint where it is
+     */
+    public record Zone(String id, String name, ZoneKind kind, Ground ground, Footprint footprint) {
+        /** Refuses a zone without a name. */
+        public Zone {
+            checkId(id);
+            checkName(name);
+            if (name.isBlank()) {
+                throw new IllegalArgumentException("Zone must have a name.");
+            }
+        }
+    }
+
+    /**
+     * A piece of furniture.
+     *
+     * @param id its own
+     * @param kind from the palette
+     * @param name for people; may be empty
+     * @param footprint where it stands
+     * @param heightMm 0 to 3,000 mm
+     * @param places for cards from left to right, 0 to 12; only shelves and what is played at have any
+     */
+    public record Piece(String id, FurnitureKind kind, String name, Footprint footprint, int heightMm, int places) {
+        /**
+         * Refuses impossible heights and places.
+         *
+         * @throws IllegalArgumentException if height or places are out of range
+         */
+        public Piece {
+            checkId(id);
+            checkName(name);
+            if (heightMm < 0 || heightMm > 3000) {
+                throw new IllegalArgumentException("Furniture must be 0 to 3 m high, got %d mm.".formatted(heightMm));
+            }
+            if (places < 0 || places > 12) {
+                throw new IllegalArgumentException("Furniture must have 0 to 12 places, got %d.".formatted(places));
+            }
+        }
+
+        /** What people call it. */
+        public String title() {
+            return name.isBlank() ? kind.words() : name;
+        }
+    }
+
+    /**
+     * How an adult looks. Eye heights: 5 cm off the mean British woman's standing eye height of 1,505 mm and, on a child's chair of
+     * 300 mm, her sitting eye height of 740 mm (Pheasant, Bodyspace; from memory).
+     */
+    public enum Posture {
+        /** On their feet. */
+        STANDING(1500),
+        /** On a low chair. */
+        SEATED(1040);
+
+        private final int eyeMm;
+
+        Posture(int eyeMm) {
+            this.eyeMm = eyeMm;
+        }
+
+        /** Eye height above the floor, millimetres. */
+        public int eyeMm() {
+            return eyeMm;
+        }
+    }
+
+    /**
+     * Where an adult is.
+     *
+     * @param id its own
+     * @param at where
+     * @param posture standing or seated
+     */
+    public record Spot(String id, Point at, Posture posture) {
+        /** Refuses a spot without an id. */
+        public Spot {
+            checkId(id);
+        }
+    }
+
+    /** The zones that are on the plan, by what one asks of them. */
+    public <T> List<T> ofZones(Function<Zone, T> asked) {
+        return zones.stream().map(asked).toList();
+    }
+
+    private static void checkId(String id) {
+        if (!id.matches("[A-Za-z0-9-]{1,40}")) {
+            throw new IllegalArgumentException(
+                    "Id must be 1 to 40 letters, digits or hyphens, got \"%s\".".formatted(id));
+        }
+    }
+
+    private static void checkName(String name) {
+        if (name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException(
+                    "Name must have at most %d letters, got %d.".formatted(LONGEST_NAME, name.length()));
+        }
+    }
+
+    private static void checkApart(String what, Point from, Point to) {
+        if (from.equals(to)) {
+            throw new IllegalArgumentException("%s must have two ends, got %s twice.".formatted(what, from));
+        }
+    }
+}

@@ -1,0 +1,207 @@
+package app.carder.core.room;
+
+import app.carder.core.reckoning.Reckoning;
+import app.carder.core.reckoning.Source;
+import app.carder.core.room.RoomPlan.Piece;
+import app.carder.core.room.RoomPlan.Spot;
+import app.carder.core.room.RoomPlan.Zone;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Which part of each zone the adults see from their spots, over furniture by its height.
+ *
+ * <p>A look from an adult's eye to a child's height is blocked as {@link Shadow} tells. What is seen is the zone, without the floor
+ * under furniture that is higher than the child, minus what is hidden from every spot. It is about lines of sight only: other
+ * people in the way, glare, and an adult who looks elsewhere are not in it.
+ *
+ * @param zones every zone of the plan, in its order
+ * @param blind by height of play, the parts of the zones that nobody sees, as polygons
+ */
+public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
+
+    private static final double SPECK_MM2 = 1000;
+
+    /** Keeps its own copies. */
+    public Sightlines {
+        zones = List.copyOf(zones);
+        blind = Map.copyOf(blind);
+    }
+
+    /**
+     * How much of one zone is seen.
+     *
+     * @param zone which
+     * @param areas square metres of play floor and of what is seen of it, by height of play
+     */
+    public record ZoneSight(Zone zone, Map<Play, Seen> areas) {
+        /** Keeps its own copy. */
+        public ZoneSight {
+            areas = Map.copyOf(areas);
+        }
+
+        /** Seen of it, per cent rounded down, 0 to 100; 100 only where nothing is hidden. */
+        public int percent(Play play) {
+            Seen seen = areas.get(play);
+            return seen == null ? 0 : seen.percent();
+        }
+    }
+
+    /**
+     * A floor and what is seen of it.
+     *
+     * @param floorM2 square metres where a child can be
+     * @param seenM2 square metres of it that some adult sees
+     */
+    public record Seen(double floorM2, double seenM2) {
+        /** Per cent rounded down; a zone that is covered by furniture counts as seen. */
+        public int percent() {
+            // A thousandth for the rounding of coordinates, so that a zone that is seen whole says 100.
+            return floorM2 <= 0 ? 100 : (int) Math.floor(100 * Math.min(1, seenM2 / floorM2) + 1e-3);
+        }
+    }
+
+    /**
+     * A part of a zone that nobody sees.
+     *
+     * @param corners x and y in turn, millimetres, closed by its first corner
+     * @param holes within it, as the corners
+     */
+    public record Blind(List<Double> corners, List<List<Double>> holes) {
+        /** Keeps its own copies. */
+        public Blind {
+            corners = List.copyOf(corners);
+            holes = List.copyOf(holes);
+        }
+    }
+
+    /** From all spots of the plan; without any, nothing is seen. */
+    public static Sightlines of(RoomPlan plan) {
+        List<Shadow> casters = Shadow.casters(plan);
+        Polygon room = Shapes.of(plan.outline());
+        Map<String, Map<Play, Seen>> areas = new HashMap<>();
+        Map<Play, List<Blind>> blind = new EnumMap<>(Play.class);
+        for (Play play : Play.values()) {
+            Geometry hidden = hidden(plan.spots(), casters, room, play);
+            Geometry covered = covered(plan, play);
+            List<Blind> parts = new ArrayList<>();
+            for (Zone zone : plan.zones()) {
+                Geometry floor = Shapes.minus(Shapes.both(Shapes.of(zone.footprint()), room), covered);
+                Geometry unseen = Shapes.both(floor, hidden);
+                areas.computeIfAbsent(zone.id(), id -> new EnumMap<>(Play.class))
+                        .put(
+                                play,
+                                new Seen(
+                                        Shapes.squareMetres(floor),
+                                        Shapes.squareMetres(floor) - Shapes.squareMetres(unseen)));
+                parts.addAll(polygons(unseen));
+            }
+            blind.put(play, parts);
+        }
+        return new Sightlines(
+                plan.ofZones(zone -> new ZoneSight(zone, areas.getOrDefault(zone.id(), Map.of()))), blind);
+    }
+
+    private static Geometry hidden(List<Spot> spots, List<Shadow> casters, Polygon room, Play play) {
+        Geometry hidden = room;
+        for (Spot spot : spots) {
+            hidden = Shapes.both(hidden, hiddenFrom(spot, casters, room, play));
+        }
+        return hidden;
+    }
+
+    private static Geometry hiddenFrom(Spot spot, List<Shadow> casters, Polygon room, Play play) {
+        Coordinate eye = Shapes.coordinate(spot.at());
+        GeometryFactory factory = room.getFactory();
+        if (!room.intersects(factory.createPoint(eye))) {
+            return room;
+        }
+        Envelope sheet = room.getEnvelopeInternal();
+        double reach = Math.hypot(sheet.getWidth(), sheet.getHeight());
+        List<Geometry> shadows = new ArrayList<>();
+        for (Shadow caster : casters) {
+            caster.from(eye, spot.posture().eyeMm(), play.heightMm(), reach).ifPresent(shadows::add);
+        }
+        return Shapes.union(shadows);
+    }
+
+    /** Where no child can be at this height, because a piece of furniture is there. */
+    private static Geometry covered(RoomPlan plan, Play play) {
+        return Shapes.union(plan.pieces().stream()
+                .filter(piece -> piece.heightMm() > play.heightMm())
+                .map(Piece::footprint)
+                .map(Shapes::of)
+                .toList());
+    }
+
+    private static List<Blind> polygons(Geometry shape) {
+        List<Blind> parts = new ArrayList<>();
+        for (int at = 0; at < shape.getNumGeometries(); at++) {
+            if (shape.getGeometryN(at) instanceof Polygon part && part.getArea() > SPECK_MM2) {
+                List<List<Double>> holes = new ArrayList<>();
+                for (int hole = 0; hole < part.getNumInteriorRing(); hole++) {
+                    holes.add(corners(part.getInteriorRingN(hole).getCoordinates()));
+                }
+                parts.add(new Blind(corners(part.getExteriorRing().getCoordinates()), holes));
+            }
+        }
+        return parts;
+    }
+
+    private static List<Double> corners(Coordinate[] ring) {
+        List<Double> corners = new ArrayList<>();
+        for (int at = 0; at < ring.length - 1; at++) {
+            corners.add((double) Math.round(ring[at].x));
+            corners.add((double) Math.round(ring[at].y));
+        }
+        return corners;
+    }
+
+    /** The whole room's share, of all zones together, per cent rounded down; absent without zones. */
+    public Optional<Integer> percent(Play play) {
+        double floor = 0;
+        double seen = 0;
+        for (ZoneSight zone : zones) {
+            Seen one = zone.areas().getOrDefault(play, new Seen(0, 0));
+            floor += one.floorM2();
+            seen += one.seenM2();
+        }
+        return floor <= 0 ? Optional.empty() : Optional.of(new Seen(floor, seen).percent());
+    }
+
+    /** How it is reckoned. */
+    public Reckoning reckoning(RoomPlan plan) {
+        Reckoning.Notebook notes = Reckoning.asking("Which part of each zone does an adult see?")
+                .given("Eye, standing", RoomPlan.Posture.STANDING.eyeMm() / 10 + " cm")
+                .given("Eye, seated on a low chair", RoomPlan.Posture.SEATED.eyeMm() / 10 + " cm");
+        for (Play play : Play.values()) {
+            notes.given("A child " + play.words() + " is seen at", play.heightMm() / 10 + " cm");
+        }
+        notes.given("Adults' spots", String.valueOf(plan.spots().size()))
+                .step(
+                        "furniture of height h hides what lies nearer than k times its far edge, k = (eye - child) / (eye - h)",
+                        "standing, over a shelf of 70 cm to a child on the floor: (150 - 30) / (150 - 70)",
+                        "k = 1.5: behind a far edge at 2 m the floor is hidden to 3 m");
+        for (ZoneSight zone : zones) {
+            Seen seen = zone.areas().getOrDefault(Play.FLOOR, new Seen(0, 0));
+            notes.step(
+                    zone.zone().name() + ": seen by at least one adult / floor of the zone, child on the floor",
+                    String.format(Locale.ROOT, "%.2f m² / %.2f m²", seen.seenM2(), seen.floorM2()),
+                    seen.percent() + " %");
+        }
+        return notes.from(Source.derived("Similar triangles"))
+                .from(Source.fromMemory("Eye heights: Pheasant, Bodyspace"))
+                .from(Source.commonPractice("Heights of play"))
+                .close();
+    }
+}
