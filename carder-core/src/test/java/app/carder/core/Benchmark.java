@@ -38,11 +38,11 @@ import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.RoundTub;
 import app.carder.core.vessel.TaperedJug;
 import app.carder.core.vessel.VesselDrawing;
+import app.carder.core.week.OpenDays;
 import app.carder.core.wording.NameGuard;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -177,8 +177,7 @@ final class Benchmark {
                 LocalTime.of(8, 0),
                 LocalTime.of(18, 0),
                 List.of(new OpenHours.Span(LocalTime.of(9, 0), LocalTime.of(10, 30))),
-                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY),
-                Set.of());
+                OpenDays.mondayToFriday(Set.of()));
         List<Step> steps = new ArrayList<>();
         for (int step = 0; step < 12; step++) {
             Set<String> after = step == 0 ? Set.of() : Set.of("s" + (step - 1));

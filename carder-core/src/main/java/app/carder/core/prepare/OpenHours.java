@@ -1,11 +1,10 @@
 package app.carder.core.prepare;
 
-import java.time.DayOfWeek;
+import app.carder.core.week.OpenDays;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.Set;
 
 /**
  * When somebody is there.
@@ -13,21 +12,15 @@ import java.util.Set;
  * @param from staff come
  * @param to staff leave
  * @param sessions in which children make things; within the hours
- * @param days of the week that are open
- * @param closed single days that are not
+ * @param days that are open
  */
-public record OpenHours(LocalTime from, LocalTime to, List<Span> sessions, Set<DayOfWeek> days, Set<LocalDate> closed) {
+public record OpenHours(LocalTime from, LocalTime to, List<Span> sessions, OpenDays days) {
 
-    /** Keeps its own copies; refuses hours that end before they begin, and a setting that never opens. */
+    /** Keeps its own copies; refuses hours that end before they begin. */
     public OpenHours {
         sessions = List.copyOf(sessions);
-        days = Set.copyOf(days);
-        closed = Set.copyOf(closed);
         if (!to.isAfter(from)) {
             throw new IllegalArgumentException("Closing must be after opening, got %s to %s.".formatted(from, to));
-        }
-        if (days.isEmpty()) {
-            throw new IllegalArgumentException("At least one day of the week must be open.");
         }
     }
 
@@ -49,19 +42,12 @@ public record OpenHours(LocalTime from, LocalTime to, List<Span> sessions, Set<D
 
     /** Whether somebody is there that day. */
     public boolean isOpen(LocalDate day) {
-        return days.contains(day.getDayOfWeek()) && !closed.contains(day);
+        return days.isOpen(day);
     }
 
     /** The last open day before a day, within a year. */
     public LocalDate openDayBefore(LocalDate day) {
-        LocalDate before = day.minusDays(1);
-        for (int looked = 0; looked < 366; looked++) {
-            if (isOpen(before)) {
-                return before;
-            }
-            before = before.minusDays(1);
-        }
-        throw new IllegalArgumentException("No open day within a year before %s.".formatted(day));
+        return days.before(day);
     }
 
     /** The spans of a day in which a kind of work can be done, from the earliest; none where it is closed. */

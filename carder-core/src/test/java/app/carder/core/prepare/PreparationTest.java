@@ -6,13 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.carder.core.prepare.OpenHours.Span;
 import app.carder.core.prepare.Preparation.Planned;
 import app.carder.core.prepare.Step.Who;
-import java.time.DayOfWeek;
+import app.carder.core.week.OpenDays;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -30,8 +29,7 @@ class PreparationTest {
             LocalTime.of(8, 0),
             LocalTime.of(18, 0),
             List.of(span(9, 0, 10, 30), span(13, 30, 15, 0)),
-            EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY),
-            Set.of());
+            OpenDays.mondayToFriday(Set.of()));
 
     @Nested
     class CountingBackwards {
@@ -50,8 +48,8 @@ class PreparationTest {
 
         @Test
         void skipsTheWeekendAndClosedDays() {
-            OpenHours closedThursday =
-                    new OpenHours(OPEN.from(), OPEN.to(), OPEN.sessions(), OPEN.days(), Set.of(FRIDAY.minusDays(1)));
+            OpenHours closedThursday = new OpenHours(
+                    OPEN.from(), OPEN.to(), OPEN.sessions(), OpenDays.mondayToFriday(Set.of(FRIDAY.minusDays(1))));
             LocalDateTime monday = FRIDAY.plusDays(3).atTime(8, 0);
 
             Preparation overWeekend =
@@ -186,7 +184,7 @@ class PreparationTest {
         @Test
         void refusesHoursThatAreNone() {
             assertThatThrownBy(() -> span(10, 0, 9, 0)).hasMessageContaining("after the beginning");
-            assertThatThrownBy(() -> new OpenHours(LocalTime.NOON, LocalTime.NOON, List.of(), OPEN.days(), Set.of()))
+            assertThatThrownBy(() -> new OpenHours(LocalTime.NOON, LocalTime.NOON, List.of(), OPEN.days()))
                     .hasMessageContaining("after opening");
         }
     }

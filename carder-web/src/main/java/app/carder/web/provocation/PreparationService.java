@@ -4,13 +4,13 @@ import app.carder.core.prepare.OpenHours;
 import app.carder.core.prepare.Preparation;
 import app.carder.core.prepare.Step;
 import app.carder.core.week.DayStrip.Kind;
+import app.carder.core.week.OpenDays;
 import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -98,7 +98,6 @@ public class PreparationService {
                         .filter(session -> MAKING.contains(session.kind()))
                         .map(session -> new OpenHours.Span(session.startsAt(), session.endsAt()))
                         .toList(),
-                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY),
-                Set.of());
+                OpenDays.mondayToFriday(Set.of()));
     }
 }

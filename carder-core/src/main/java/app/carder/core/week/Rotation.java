@@ -1,0 +1,174 @@
+package app.carder.core.week;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * When what stands out is changed. Common practice; the numbers are the room's own.
+ *
+ * @param everyOpenDays a card stands so many open days before a change is looked at, 1 to 40
+ * @param restOpenDays it rests so many open days before it comes back, 1 to 120
+ * @param stillChosenBy it stays where so many children chose it on its last open days, 1 to 60
+ */
+public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
+
+    /** Changed weekly, back after two weeks, kept while three children choose it. */
+    public static final Rotation USUAL = new Rotation(5, 10, 3);
+
+    /** New presentations for one child on one day, at most. */
+    public static final int PRESENTATIONS_A_DAY = 1;
+
+    /**
+     * Refuses numbers out of range.
+     *
+     * @throws IllegalArgumentException if one is
+     */
+    public Rotation {
+        check("Days between changes", everyOpenDays, 40);
+        check("Days of rest", restOpenDays, 120);
+        check("Children who still choose it", stillChosenBy, 60);
+    }
+
+    private static void check(String what, int number, int most) {
+        if (number < 1 || number > most) {
+            throw new IllegalArgumentException("%s must be 1 to %d, got %d.".formatted(what, most, number));
+        }
+    }
+
+    /** What to do with a card. */
+    public enum Turn {
+        /** It has not stood its days. */
+        STAYS("stays"),
+        /** It has, and children still choose it. */
+        STILL_CHOSEN("still chosen"),
+        /** It has, and hardly anyone does. */
+        CHANGE("change it"),
+        /** It rests. */
+        RESTS("rests"),
+        /** It has rested. */
+        BACK("can come back"),
+        /** It was never out. */
+        NEW("new");
+
+        private final String words;
+
+        Turn(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * What is known of a card.
+     *
+     * @param out days on which it stood out, in any order
+     * @param chosenBy different children who were seen with it on the last {@code everyOpenDays} open days before the day of interest
+     */
+    public record Past(List<LocalDate> out, int chosenBy) {
+        /** Keeps its own copy. */
+        public Past {
+            out = List.copyOf(out);
+        }
+    }
+
+    /**
+     * Advice for one card.
+     *
+     * @param turn what to do
+     * @param standing open days on which it has stood without rest, up to the day of interest
+     * @param because in a sentence
+     */
+    public record Advised(Turn turn, int standing, String because) {}
+
+    /**
+     * Advises.
+     *
+     * @param past of the card
+     * @param on the day of interest
+     * @param open when the setting is
+     */
+    public Advised advise(Past past, LocalDate on, OpenDays open) {
+        List<LocalDate> out =
+                past.out().stream().filter(day -> day.isBefore(on)).sorted().toList();
+        Optional<LocalDate> last = out.stream().reduce((one, other) -> other);
+        if (last.isEmpty()) {
+            return new Advised(Turn.NEW, 0, "It has not been out yet.");
+        }
+        int resting = open.between(last.get().plusDays(1), on);
+        if (resting > 0) {
+            return resting >= restOpenDays
+                    ? new Advised(Turn.BACK, 0, "It has rested %d open days.".formatted(resting))
+                    : new Advised(Turn.RESTS, 0, "It has rested %d of %d open days.".formatted(resting, restOpenDays));
+        }
+        int standing = standing(out, open);
+        if (standing < everyOpenDays) {
+            return new Advised(
+                    Turn.STAYS, standing, "It has stood %d of %d open days.".formatted(standing, everyOpenDays));
+        }
+        return past.chosenBy() >= stillChosenBy
+                ? new Advised(
+                        Turn.STILL_CHOSEN,
+                        standing,
+                        "It has stood %d open days and %d children still chose it."
+                                .formatted(standing, past.chosenBy()))
+                : new Advised(
+                        Turn.CHANGE,
+                        standing,
+                        "It has stood %d open days and %s chose it lately."
+                                .formatted(
+                                        standing,
+                                        past.chosenBy() == 0
+                                                ? "nobody"
+                                                : past.chosenBy() == 1 ? "one child" : past.chosenBy() + " children"));
+    }
+
+    /** Days in a row, back from the last, with closed days passed over. */
+    private static int standing(List<LocalDate> sorted, OpenDays open) {
+        int standing = 1;
+        for (int at = sorted.size() - 1; at > 0; at--) {
+            if (open.between(sorted.get(at - 1).plusDays(1), sorted.get(at)) > 0) {
+                break;
+            }
+            if (!sorted.get(at - 1).equals(sorted.get(at))) {
+                standing++;
+            }
+        }
+        return standing;
+    }
+
+    /** How a block of this week's board stands to the week before. */
+    public enum Mark {
+        /** It stood out the last open day before. */
+        SAME("same"),
+        /** It was never out before. */
+        NEW("new"),
+        /** It has been out, and rested. */
+        BACK("back again");
+
+        private final String words;
+
+        Mark(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Marks a card on the board: against the open day before it stands. */
+    public static Mark mark(List<LocalDate> outBefore, LocalDate on, OpenDays open) {
+        List<LocalDate> earlier =
+                outBefore.stream().filter(day -> day.isBefore(on)).toList();
+        if (earlier.isEmpty()) {
+            return Mark.NEW;
+        }
+        return earlier.contains(open.before(on)) ? Mark.SAME : Mark.BACK;
+    }
+}
