@@ -1,0 +1,52 @@
+package app.carder.core.proposal;
+
+import app.carder.core.week.Rotation.Turn;
+
+/**
+ * What a week is good for, in points. The points are the program's own judgement, made so that filling a zone comes before
+ * everything else, then what children still choose, then balance and interests, then less carrying about.
+ */
+final class Weights {
+
+    static final int FILLED = 100;
+    static final int INTEREST = 8;
+    static final int MOST_INTERESTED = 5;
+    static final int AREA = 6;
+    static final int SENSE = 4;
+    static final int CHANGED_WITHIN_THE_DAY = 15;
+    static final int CHANGED_OVERNIGHT = 4;
+    static final int ONE_NEW_TOO_MANY = 25;
+
+    private Weights() {}
+
+    static int turn(Turn turn) {
+        return switch (turn) {
+            case STAYS, STILL_CHOSEN -> 40;
+            case NEW -> 25;
+            case BACK -> 20;
+            case CHANGE -> -30;
+            case RESTS -> -60;
+        };
+    }
+
+    /** What one card is worth in one slot, wherever it stands. */
+    static int ofCard(Offer offer) {
+        return FILLED + turn(offer.turn()) + INTEREST * Math.min(MOST_INTERESTED, offer.interested());
+    }
+
+    /** How often each area should come in a week of so many slots. */
+    static int areaTarget(int slots, int areas) {
+        return areas == 0 ? 0 : Math.max(1, slots / areas);
+    }
+
+    /** How often each sense should come: half as often, as no card speaks to all. */
+    static int senseTarget(int slots, int senses) {
+        return Math.max(1, slots / (2 * senses));
+    }
+
+    /** Worth of {@code count} out of {@code target}: each time is worth less than the one before, and beyond the target nothing. */
+    static long balance(int count, int target) {
+        long missing = Math.max(0, target - count);
+        return (long) target * target - missing * missing;
+    }
+}
