@@ -1,0 +1,91 @@
+package app.carder.core.investigate;
+
+import app.carder.core.reckoning.Source;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+
+/**
+ * What is expected when: a window of days after the beginning.
+ *
+ * @param code its own
+ * @param name what is watched
+ * @param what happens
+ * @param fromDays after the beginning, at the earliest
+ * @param toDays after the beginning, at the latest
+ * @param depth where it is put
+ * @param note what else to know; may be empty
+ */
+public record Expected(String code, String name, String what, int fromDays, int toDays, String depth, String note) {
+
+    /** Where the windows come from. */
+    public static final Source SOURCE = Source.commonPractice("Seed packets and common practice, from memory");
+
+    private static final List<Expected> SHIPPED = read();
+
+    /** All windows that ship. */
+    public static List<Expected> shipped() {
+        return SHIPPED;
+    }
+
+    /** One of them. */
+    public static Optional<Expected> byCode(String code) {
+        return SHIPPED.stream().filter(one -> one.code().equals(code)).findFirst();
+    }
+
+    /** First day of the window. */
+    public LocalDate from(LocalDate begun) {
+        return begun.plusDays(fromDays);
+    }
+
+    /** Last day of the window. */
+    public LocalDate to(LocalDate begun) {
+        return begun.plusDays(toDays);
+    }
+
+    /** How a day stands to the window. */
+    public String words(LocalDate begun, LocalDate on) {
+        if (on.isBefore(from(begun))) {
+            return "Too early: it usually %s after %d to %d days.".formatted(what, fromDays, toDays);
+        }
+        if (on.isAfter(to(begun))) {
+            return "The usual window has passed: it usually %s after %d to %d days. Later is not wrong; cold and dry slow it down."
+                    .formatted(what, fromDays, toDays);
+        }
+        return "Now: it usually %s after %d to %d days.".formatted(what, fromDays, toDays);
+    }
+
+    private static List<Expected> read() {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setCommentMarker('#')
+                .get();
+        try (Reader reader = new InputStreamReader(
+                        Objects.requireNonNull(Expected.class.getResourceAsStream("expected.csv")),
+                        StandardCharsets.UTF_8);
+                CSVParser rows = format.parse(reader)) {
+            return rows.stream()
+                    .map(row -> new Expected(
+                            row.get("code"),
+                            row.get("name"),
+                            row.get("what"),
+                            Integer.parseInt(row.get("from_days")),
+                            Integer.parseInt(row.get("to_days")),
+                            row.get("depth"),
+                            row.get("note")))
+                    .toList();
+        } catch (IOException broken) {
+            throw new UncheckedIOException("Impossible state: the windows cannot be read.", broken);
+        }
+    }
+}

@@ -1,0 +1,121 @@
+package app.carder.core.rota;
+
+import app.carder.core.rota.RotaProblem.Adult;
+import app.carder.core.rota.RotaProblem.Area;
+import app.carder.core.rota.RotaProblem.Turn;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A rota that was found.
+ *
+ * @param leads an adult's id for each turn that has a lead
+ * @param spares by week, who leads nothing and doubles up, and where: an area's id by an adult's id
+ * @param turns how often each adult leads, by the adult's id
+ * @param unled turns that nobody there can take
+ * @param changed turns that were somebody else's before
+ * @param notes what is uneven or missing, in sentences
+ */
+public record Rota(
+        Map<Turn, String> leads,
+        List<Map<String, String>> spares,
+        Map<String, Integer> turns,
+        List<Turn> unled,
+        List<Turn> changed,
+        List<String> notes) {
+
+    /** Keeps its own copies. */
+    public Rota {
+        leads = Map.copyOf(leads);
+        spares = List.copyOf(spares);
+        turns = Map.copyOf(turns);
+        unled = List.copyOf(unled);
+        changed = List.copyOf(changed);
+        notes = List.copyOf(notes);
+    }
+
+    /** Looks a rota over: who is spare, what is uneven. */
+    public static Rota of(RotaProblem problem, Map<Turn, String> leads) {
+        List<Map<String, String>> spares = new ArrayList<>();
+        List<Turn> unled = new ArrayList<>();
+        List<Turn> changed = new ArrayList<>();
+        Map<String, Integer> turns = new LinkedHashMap<>();
+        problem.adults().forEach(adult -> turns.put(adult.id(), 0));
+        for (int week = 0; week < problem.weeks(); week++) {
+            Set<String> leading = new HashSet<>();
+            for (Area area : problem.areas()) {
+                Turn turn = new Turn(week, area.id());
+                String adult = leads.get(turn);
+                if (adult == null) {
+                    unled.add(turn);
+                } else {
+                    leading.add(adult);
+                    turns.merge(adult, 1, Integer::sum);
+                }
+                String before = problem.before().get(turn);
+                if (before != null && !before.equals(adult)) {
+                    changed.add(turn);
+                }
+            }
+            spares.add(spares(problem, week, leading));
+        }
+        return new Rota(leads, spares, turns, unled, changed, notes(problem, turns, unled, changed));
+    }
+
+    /** Whoever leads nothing doubles up where the load is highest, the next one where it is next. */
+    private static Map<String, String> spares(RotaProblem problem, int week, Set<String> leading) {
+        List<Area> byLoad = problem.areas().stream()
+                .sorted(Comparator.comparingInt(Area::load).reversed())
+                .toList();
+        Map<String, String> spares = new HashMap<>();
+        for (Adult adult : problem.adults()) {
+            if (!leading.contains(adult.id()) && !adult.awayIn().contains(week)) {
+                spares.put(adult.id(), byLoad.get(spares.size() % byLoad.size()).id());
+            }
+        }
+        return Map.copyOf(spares);
+    }
+
+    private static List<String> notes(
+            RotaProblem problem, Map<String, Integer> turns, List<Turn> unled, List<Turn> changed) {
+        List<String> notes = new ArrayList<>();
+        for (Turn turn : unled) {
+            notes.add("Week %d: nobody who is there can lead %s."
+                    .formatted(turn.week() + 1, name(problem, turn.areaId())));
+        }
+        int most = turns.values().stream().mapToInt(Integer::intValue).max().orElse(0);
+        int least = turns.values().stream().mapToInt(Integer::intValue).min().orElse(0);
+        notes.add(
+                most - least <= 1
+                        ? "Turns are even: everyone leads %s in the cycle.".formatted(range(least, most))
+                        : "Turns are not even: from %d to %d in the cycle, because of absences or of who can lead what."
+                                .formatted(least, most));
+        if (!problem.before().isEmpty()) {
+            notes.add(
+                    changed.isEmpty()
+                            ? "Nothing was changed."
+                            : changed.size() == 1
+                                    ? "One turn was changed."
+                                    : "%d turns were changed.".formatted(changed.size()));
+        }
+        return notes;
+    }
+
+    private static String range(int least, int most) {
+        return least == most ? least + (least == 1 ? " time" : " times") : "%d or %d times".formatted(least, most);
+    }
+
+    private static String name(RotaProblem problem, String areaId) {
+        return problem.areas().stream()
+                .filter(area -> area.id().equals(areaId))
+                .map(Area::name)
+                .findFirst()
+                .orElseThrow();
+    }
+}
