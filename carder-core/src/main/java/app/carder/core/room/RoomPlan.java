@@ -269,6 +269,9 @@ public record RoomPlan(
             throw new IllegalArgumentException(
                     "Name must have at most %d letters, got %d.".formatted(LONGEST_NAME, name.length()));
         }
+        if (name.chars().anyMatch(Character::isISOControl)) {
+            throw new IllegalArgumentException("Name must be one line without control characters.");
+        }
     }
 
     private static void checkApart(String what, Point from, Point to) {

@@ -41,8 +41,12 @@ class RoomPlanTest {
                 .hasMessageStartingWith("Wall must have two ends");
         assertThatThrownBy(() -> new Wall("<w>", new Point(1, 1), new Point(1, 2)))
                 .hasMessage("Id must be 1 to 40 letters, digits or hyphens, got \"<w>\".");
-        assertThatThrownBy(() -> TestPlans.zone(" ", ZoneKind.FLOOR, 0, 0, 100, 100))
-                .hasMessageContaining("must");
+        assertThatThrownBy(
+                        () -> new Zone("z", " ", ZoneKind.FLOOR, RoomPlan.Ground.HARD, Footprint.of(0, 0, 100, 100, 0)))
+                .hasMessage("Zone must have a name.");
+        assertThatThrownBy(() ->
+                        new Zone("z", "Books\n", ZoneKind.FLOOR, RoomPlan.Ground.HARD, Footprint.of(0, 0, 100, 100, 0)))
+                .hasMessageContaining("one line");
         assertThatThrownBy(() -> TestPlans.piece("p", FurnitureKind.TABLE, 0, 0, 100, 100, 0, 3001))
                 .hasMessage("Furniture must be 0 to 3 m high, got 3001 mm.");
         assertThatThrownBy(() -> new Piece("p", FurnitureKind.TABLE, "", Footprint.of(0, 0, 100, 100, 0), 1, 13))

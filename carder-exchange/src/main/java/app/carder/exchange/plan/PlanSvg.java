@@ -1,0 +1,36 @@
+package app.carder.exchange.plan;
+
+import app.carder.core.room.RoomPlan;
+
+/** A plan to SVG and back. */
+public final class PlanSvg {
+
+    /** The largest file that is read: 512 KiB, ten times a full plan. */
+    public static final int LARGEST_CHARACTERS = 512 * 1024;
+
+    static final int VERSION = 1;
+
+    private PlanSvg() {}
+
+    /**
+     * Writes a plan; {@link #read} gives the same one.
+     *
+     * @param title of the drawing
+     */
+    public static String write(String title, RoomPlan plan) {
+        return new PlanWriter(plan).write(title);
+    }
+
+    /**
+     * Reads a plan.
+     *
+     * @throws IllegalArgumentException if it is none; the message says what is wrong, for people
+     */
+    public static RoomPlan read(String svg) {
+        if (svg.length() > LARGEST_CHARACTERS) {
+            throw new IllegalArgumentException("The file must have at most %d KiB, got %d."
+                    .formatted(LARGEST_CHARACTERS / 1024, svg.length() / 1024));
+        }
+        return new PlanReader(svg).read();
+    }
+}
