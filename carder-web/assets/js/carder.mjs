@@ -5,3 +5,5 @@ import "./fill.mjs";
 import "./focus.mjs";
 import "./go.mjs";
 import "./watch-draft.mjs";
+
+if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");

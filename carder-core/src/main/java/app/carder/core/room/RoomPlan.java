@@ -1,5 +1,6 @@
 package app.carder.core.room;
 
+import app.carder.core.measure.Length;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -250,6 +251,18 @@ public record RoomPlan(
         public Spot {
             checkId(id);
         }
+    }
+
+    /** How long each side of the outline is, from its first corner on, rounded to the millimetre. */
+    public List<Length> sides() {
+        List<Length> sides = new ArrayList<>();
+        for (int at = 0; at < outline.size(); at++) {
+            Point from = outline.get(at);
+            Point to = outline.get((at + 1) % outline.size());
+            sides.add(Length.ofMillimetres(
+                    Math.round(Math.hypot((double) to.xMm() - from.xMm(), (double) to.yMm() - from.yMm()))));
+        }
+        return sides;
     }
 
     /** The zones that are on the plan, by what one asks of them. */

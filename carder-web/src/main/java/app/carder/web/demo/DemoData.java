@@ -93,6 +93,7 @@ public class DemoData {
     private final AccountService accounts;
     private final ChildService children;
     private final DemoBench workbench;
+    private final DemoPlans plans;
     private final ProvocationService provocations;
     private final BenchService bench;
     private final SetOutService setOuts;
@@ -109,6 +110,7 @@ public class DemoData {
             AccountService accounts,
             ChildService children,
             DemoBench workbench,
+            DemoPlans plans,
             ProvocationService provocations,
             BenchService bench,
             SetOutService setOuts,
@@ -123,6 +125,7 @@ public class DemoData {
         this.accounts = accounts;
         this.children = children;
         this.workbench = workbench;
+        this.plans = plans;
         this.provocations = provocations;
         this.bench = bench;
         this.setOuts = setOuts;
@@ -174,6 +177,10 @@ public class DemoData {
         Viewer hamish = staff(quillmere.id(), "Hamish Vale", Role.PRACTITIONER, loft.id());
         Viewer sunniva = staff(quillmere.id(), "Sunniva Dahl", Role.PRACTITIONER, nook.id());
         Viewer ravi = staff(quillmere.id(), "Ravi Menon", Role.PRACTITIONER, burrow.id());
+
+        plans.draw(tobias, loft);
+        plans.draw(precious, nook);
+        plans.draw(marguerite, burrow);
 
         Map<String, ChildView> byName = new LinkedHashMap<>();
         List<String> inBurrow = List.of("Farida", "Goran", "Lumi", "Odhran", "Soren", "Ulla", "Xanthe", "Zofia");

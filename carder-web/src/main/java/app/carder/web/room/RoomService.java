@@ -5,10 +5,15 @@ import app.carder.core.practice.PracticeStyle;
 import app.carder.core.week.DayStrip;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -51,7 +56,7 @@ public class RoomService {
                 new Room(settingId, name, frameworkCode, style, all(settingId).size());
         rooms.save(room);
         for (int position = 0; position < zoneNames.size(); position++) {
-            zones.save(new Zone(settingId, room.getId(), zoneNames.get(position), position));
+            zones.save(new Zone(Ids.next(), settingId, room.getId(), zoneNames.get(position), position));
         }
         day.forEach(session -> sessions.save(new RoomSession(settingId, room.getId(), session)));
         return get(settingId, room.getId());
@@ -88,6 +93,36 @@ public class RoomService {
     public void workBy(SettingId settingId, UUID roomId, String frameworkCode, PracticeStyle style) {
         frameworks.get(frameworkCode);
         rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).workBy(frameworkCode, style);
+    }
+
+    /**
+     * Makes and renames zones as a plan has them; those that it has not stay as they are.
+     *
+     * @param names by the zones' ids
+     * @throws IllegalArgumentException if two zones of the room would have one name
+     */
+    @Transactional
+    public void keepZones(SettingId settingId, UUID roomId, Map<UUID, String> names) {
+        Map<UUID, Zone> known = zones.findBySettingIdAndRoomIdInOrderByPosition(settingId, List.of(roomId)).stream()
+                .collect(Collectors.toMap(Zone::getId, Function.identity(), (one, same) -> one, LinkedHashMap::new));
+        Map<UUID, String> then = new LinkedHashMap<>();
+        known.values().forEach(zone -> then.put(zone.getId(), zone.view().name()));
+        then.putAll(names);
+        Set<String> taken = new HashSet<>();
+        then.values().forEach(name -> {
+            if (!taken.add(name)) {
+                throw new IllegalArgumentException(
+                        "Each zone must have a name of its own, got %s twice.".formatted(name));
+            }
+        });
+        for (Map.Entry<UUID, String> named : names.entrySet()) {
+            Zone zone = known.get(named.getKey());
+            if (zone != null) {
+                zone.rename(named.getValue());
+            } else {
+                zones.save(new Zone(named.getKey(), settingId, roomId, named.getValue(), known.size()));
+            }
+        }
     }
 
     private List<RoomView> views(SettingId settingId, List<Room> found) {

@@ -1,6 +1,5 @@
 package app.carder.web.room;
 
-import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
@@ -16,11 +15,15 @@ class Zone extends ScopedRecord {
 
     protected Zone() {}
 
-    Zone(SettingId settingId, UUID roomId, String name, int position) {
-        super(Ids.next(), settingId);
+    Zone(UUID id, SettingId settingId, UUID roomId, String name, int position) {
+        super(id, settingId);
         this.roomId = roomId;
         this.name = name;
         this.position = position;
+    }
+
+    void rename(String name) {
+        this.name = name;
     }
 
     UUID roomId() {

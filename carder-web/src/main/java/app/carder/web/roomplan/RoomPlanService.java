@@ -1,0 +1,182 @@
+package app.carder.web.roomplan;
+
+import app.carder.core.measure.Age;
+import app.carder.core.room.Capacity;
+import app.carder.core.room.RoomCheck;
+import app.carder.core.room.RoomPlan;
+import app.carder.core.room.RoomPlan.Place;
+import app.carder.core.room.Sightlines;
+import app.carder.core.room.UsualPlan;
+import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
+import app.carder.web.page.NotFound;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.ZoneView;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans of rooms and gardens. */
+@Service
+public class RoomPlanService {
+
+    private static final int DAYS_LOOKED_AT = 7;
+
+    private final KeptPlanRepository plans;
+    private final RoomService rooms;
+    private final ChildService children;
+    private final SettingService settings;
+    private final Clock clock;
+
+    RoomPlanService(
+            KeptPlanRepository plans, RoomService rooms, ChildService children, SettingService settings, Clock clock) {
+        this.plans = plans;
+        this.rooms = rooms;
+        this.children = children;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /** The room's plan, or the garden's; one to begin with where nobody has drawn any. */
+    @Transactional(readOnly = true)
+    public PlanView get(SettingId settingId, RoomView room, Place place) {
+        return drawn(settingId, room.id()).stream()
+                .filter(plan -> plan.plan().place() == place)
+                .findFirst()
+                .orElseGet(() -> new PlanView(UsualPlan.of(place, names(room)), 0, ""));
+    }
+
+    /** Plans that somebody has drawn, of a room and its garden. */
+    @Transactional(readOnly = true)
+    public List<PlanView> drawn(SettingId settingId, UUID roomId) {
+        return plans.findBySettingIdAndRoomId(settingId, roomId).stream()
+                .map(kept -> new PlanView(kept.plan(), kept.edition(), kept.changedBy()))
+                .toList();
+    }
+
+    private static Map<String, String> names(RoomView room) {
+        Map<String, String> names = new LinkedHashMap<>();
+        room.zones().forEach(zone -> names.put(zone.id().toString(), zone.name()));
+        return names;
+    }
+
+    /** Zones of the room that are on neither plan. */
+    @Transactional(readOnly = true)
+    public List<ZoneView> unplaced(SettingId settingId, RoomView room) {
+        List<String> placed = Arrays.stream(Place.values())
+                .flatMap(place -> get(settingId, room, place).plan().zones().stream())
+                .map(RoomPlan.Zone::id)
+                .toList();
+        return room.zones().stream()
+                .filter(zone -> !placed.contains(zone.id().toString()))
+                .toList();
+    }
+
+    /**
+     * Keeps a plan, and its zones with it: new ones are made, changed names are taken over, those that are no longer on it stay in the
+     * room, as cards may have stood there.
+     *
+     * @param edition that was opened
+     * @return the plan as it stands, where somebody else was faster; empty where all is well
+     * @throws IllegalArgumentException if two zones of the room would have one name
+     */
+    @Transactional
+    public Optional<PlanView> keep(Viewer viewer, UUID roomId, RoomPlan plan, int edition) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Optional<KeptPlan> kept = plans.findBySettingIdAndRoomIdAndPlace(viewer.settingId(), roomId, plan.place());
+        if (kept.map(KeptPlan::edition).orElse(0) != edition) {
+            return kept.map(theirs -> new PlanView(theirs.plan(), theirs.edition(), theirs.changedBy()));
+        }
+        Map<UUID, String> zones = new LinkedHashMap<>();
+        plan.zones().forEach(zone -> zones.put(zoneId(zone.id()), zone.name()));
+        rooms.keepZones(viewer.settingId(), room.id(), zones);
+        String title = "Plan of " + room.name() + (plan.place() == Place.OUTDOORS ? ", garden" : "");
+        if (kept.isPresent()) {
+            kept.get().redraw(plan, title, viewer.name(), clock.instant());
+        } else {
+            plans.save(new KeptPlan(viewer.settingId(), roomId, plan, title, viewer.name(), clock.instant()));
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * A plan from a file, with its zones as this room knows them: by id, else by name, else as new ones. A file that comes from another
+     * room or setting brings ids that mean nothing here.
+     */
+    static RoomPlan adopted(RoomPlan plan, RoomView room) {
+        Map<String, String> byName = new LinkedHashMap<>();
+        room.zones().forEach(zone -> byName.put(zone.name(), zone.id().toString()));
+        List<RoomPlan.Zone> zones = plan.ofZones(zone -> byName.containsValue(zone.id())
+                ? zone
+                : new RoomPlan.Zone(
+                        byName.getOrDefault(zone.name(), Ids.next().toString()),
+                        zone.name(),
+                        zone.kind(),
+                        zone.ground(),
+                        zone.footprint()));
+        return new RoomPlan(
+                plan.place(),
+                plan.outline(),
+                plan.pathWidthMm(),
+                plan.walls(),
+                plan.doors(),
+                zones,
+                plan.pieces(),
+                plan.spots());
+    }
+
+    private static UUID zoneId(String id) {
+        try {
+            return UUID.fromString(id);
+        } catch (IllegalArgumentException notAnId) {
+            throw new NotFound();
+        }
+    }
+
+    /** Looks a plan over with the children of the busiest of the next seven days. */
+    @Transactional(readOnly = true)
+    public LookView look(SettingId settingId, UUID roomId, RoomPlan plan) {
+        List<Integer> ages = ages(settingId, roomId);
+        return new LookView(plan, Sightlines.of(plan), Capacity.of(plan, ages), RoomCheck.of(plan, ages), ages.size());
+    }
+
+    private List<Integer> ages(SettingId settingId, UUID roomId) {
+        List<ChildView> all = children.inRoom(settingId, roomId);
+        LocalDate today = settings.today(settingId);
+        List<Integer> most = List.of();
+        for (int ahead = 0; ahead < DAYS_LOOKED_AT; ahead++) {
+            LocalDate day = today.plusDays(ahead);
+            List<Integer> there = all.stream()
+                    .filter(child -> child.attendsOn(day))
+                    .map(child -> Age.between(child.age().bornOn(), day).inMonths())
+                    .toList();
+            most = there.size() > most.size() ? there : most;
+        }
+        return most;
+    }
+
+    /** How many children each zone that is on a plan takes, by zone. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Capacity.OfZone> capacities(SettingId settingId, UUID roomId) {
+        List<Integer> ages = ages(settingId, roomId);
+        Map<UUID, Capacity.OfZone> byZone = new LinkedHashMap<>();
+        for (PlanView drawn : drawn(settingId, roomId)) {
+            Capacity.of(drawn.plan(), ages)
+                    .zones()
+                    .forEach(zone -> byZone.put(UUID.fromString(zone.zone().id()), zone));
+        }
+        return byZone;
+    }
+}
