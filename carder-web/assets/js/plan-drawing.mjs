@@ -53,8 +53,12 @@ export function drawItem(svg, item, words) {
   }
   const text = element.querySelector("text");
   if (text) {
-    text.textContent = item.name || words.kind(item);
-    text.setAttribute("transform", `rotate(${-(item.turn || 0)})`);
+    const name = item.name || words.kind(item);
+    text.textContent = name;
+    const letter = item.what === "zone" ? 170 : Math.max(60, Math.min(130, 1.6 * Math.max(item.width, item.depth) / name.length));
+    text.setAttribute("font-size", letter);
+    text.setAttribute("y", item.what === "zone" ? -item.depth / 2 + 255 : letter / 3);
+    text.setAttribute("transform", item.what === "zone" ? "" : `rotate(${-(item.turn || 0)})`);
   }
   element.setAttribute("tabindex", "0");
   element.setAttribute("role", "button");
@@ -73,7 +77,7 @@ function makeItem(item) {
   if (item.what === "wall" || item.what === "door") return make("line", {class: item.what, "data-carder": item.what, "data-id": item.id});
   const group = make("g", {class: item.what, "data-carder": item.what, "data-id": item.id});
   group.append(item.what === "spot" ? make("circle", {r: 200}) : make("rect", {}));
-  if (item.what !== "spot") group.append(make("text", {"text-anchor": "middle", y: 56, "font-size": 170}));
+  if (item.what !== "spot") group.append(make("text", {"text-anchor": "middle"}));
   return group;
 }
 

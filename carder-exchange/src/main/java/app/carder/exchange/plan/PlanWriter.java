@@ -19,7 +19,7 @@ import javax.xml.stream.XMLStreamWriter;
 final class PlanWriter {
 
     private static final int MARGIN_MM = 500;
-    private static final int LETTER_MM = 170;
+    private static final int ZONE_LETTER_MM = 170;
 
     private final RoomPlan plan;
     private final StringWriter text = new StringWriter();
@@ -96,7 +96,8 @@ final class PlanWriter {
         attribute("data-kind", zone.kind());
         attribute("data-ground", zone.ground());
         rect(zone.footprint(), "#EAD9B5", "#857A63", 20);
-        label(zone.name(), 0);
+        // At the zone's head: its middle is where furniture stands.
+        label(zone.name(), -zone.footprint().depthMm() / 2 + ZONE_LETTER_MM * 3 / 2, ZONE_LETTER_MM);
         svg.writeEndElement();
     }
 
@@ -106,7 +107,9 @@ final class PlanWriter {
         attribute("data-height", piece.heightMm());
         attribute("data-places", piece.places());
         rect(piece.footprint(), "#FFFDF8", "#23211E", 30);
-        label(piece.title(), 0);
+        int across = Math.max(piece.footprint().widthMm(), piece.footprint().depthMm());
+        int letter = Math.max(60, Math.min(130, 8 * across / 5 / piece.title().length()));
+        label(piece.title(), letter / 3, letter);
         svg.writeEndElement();
     }
 
@@ -141,11 +144,11 @@ final class PlanWriter {
         svg.writeEndElement();
     }
 
-    private void label(String words, int y) throws XMLStreamException {
+    private void label(String words, int y, int letterMm) throws XMLStreamException {
         svg.writeStartElement("text");
         attribute("text-anchor", "middle");
-        attribute("y", y + LETTER_MM / 3);
-        attribute("font-size", LETTER_MM);
+        attribute("y", y);
+        attribute("font-size", letterMm);
         svg.writeCharacters(words);
         svg.writeEndElement();
     }
