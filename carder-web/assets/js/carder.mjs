@@ -7,3 +7,4 @@ import "./go.mjs";
 import "./watch-draft.mjs";
 
 if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");
+if (document.querySelector("[data-board]")) import("./week-board.mjs");

@@ -19,6 +19,7 @@ import java.util.Set;
  * @param interested children whose interests it meets
  * @param turn what the rotation says of it on the week's first day
  * @param standing whether it stands out on the open day before the week
+ * @param homes zones, by index, in which it usually stands; empty where it stands anywhere
  * @param notOn days of the week, by index, on which a safety finding keeps it in the cupboard
  */
 public record Offer(
@@ -33,6 +34,7 @@ public record Offer(
         int interested,
         Turn turn,
         boolean standing,
+        Set<Integer> homes,
         Set<Integer> notOn) {
 
     /** Keeps its own copies. */
@@ -40,6 +42,7 @@ public record Offer(
         needs = Map.copyOf(needs);
         areas = Set.copyOf(areas);
         senses = Set.copyOf(senses);
+        homes = Set.copyOf(homes);
         notOn = Set.copyOf(notOn);
         if (preparationMinutes < 0) {
             throw new IllegalArgumentException(

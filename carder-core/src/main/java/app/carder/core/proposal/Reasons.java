@@ -59,6 +59,9 @@ final class Reasons {
                             ? "it meets one child's interest"
                             : "it meets the interests of %d children".formatted(offer.interested()));
         }
+        if (offer.homes().contains(slot.zone())) {
+            because.add("it has its place here");
+        }
         List<String> rare = new ArrayList<>();
         offer.areas().stream()
                 .sorted()

@@ -40,7 +40,7 @@ public class WeekConstraints implements ConstraintProvider {
 
     private Constraint worth(ConstraintFactory rules) {
         return rules.forEach(SlotDecision.class)
-                .rewardLong(POINT, slot -> Weights.ofCard(slot.chosen()))
+                .rewardLong(POINT, slot -> Weights.ofCard(slot.chosen(), slot.zone()))
                 .asConstraint("What a card is worth");
     }
 

@@ -78,7 +78,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
 
         private WeekScore score() {
             week.forEach((slot, offer) -> {
-                points += Weights.ofCard(offer);
+                points += Weights.ofCard(offer, slot.zone());
                 if (!problem.fits(offer, slot)) {
                     breach(
                             Rule.GROUND,

@@ -27,7 +27,7 @@ import java.util.function.Consumer;
 public final class WeekSolver {
 
     /** How long one solve takes. */
-    public static final Duration USUAL_LIMIT = Duration.ofMillis(2500);
+    public static final Duration USUAL_LIMIT = Duration.ofMillis(2000);
 
     private final Solver<WeekSolution> solver;
     private final WeekProblem problem;

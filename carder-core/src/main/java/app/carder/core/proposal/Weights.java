@@ -4,14 +4,16 @@ import app.carder.core.week.Rotation.Turn;
 
 /**
  * What a week is good for, in points. The points are the program's own judgement, made so that filling a zone comes before
- * everything else, then what children still choose, then balance and interests, then less carrying about.
+ * everything else, then what children still choose, then a card's usual place, balance and interests, then less carrying about.
  */
 final class Weights {
 
     static final int FILLED = 100;
     static final int INTEREST = 8;
     static final int MOST_INTERESTED = 5;
-    static final int AREA = 6;
+    static final int AT_HOME = 30;
+    static final int AWAY_FROM_HOME = -15;
+    static final int AREA = 10;
     static final int SENSE = 4;
     static final int CHANGED_WITHIN_THE_DAY = 15;
     static final int CHANGED_OVERNIGHT = 4;
@@ -29,9 +31,10 @@ final class Weights {
         };
     }
 
-    /** What one card is worth in one slot, wherever it stands. */
-    static int ofCard(Offer offer) {
-        return FILLED + turn(offer.turn()) + INTEREST * Math.min(MOST_INTERESTED, offer.interested());
+    /** What one card is worth in one slot of a zone. */
+    static int ofCard(Offer offer, int zone) {
+        int home = offer.homes().isEmpty() ? 0 : offer.homes().contains(zone) ? AT_HOME : AWAY_FROM_HOME;
+        return FILLED + turn(offer.turn()) + INTEREST * Math.min(MOST_INTERESTED, offer.interested()) + home;
     }
 
     /** How often each area should come in a week of so many slots. */

@@ -265,6 +265,16 @@ public record RoomPlan(
         return sides;
     }
 
+    /** Places for cards on the furniture whose middle stands in a zone. */
+    public int placesIn(Zone zone) {
+        return pieces.stream()
+                .filter(piece -> Shapes.of(zone.footprint())
+                        .intersects(Shapes.FACTORY.createPoint(
+                                Shapes.coordinate(piece.footprint().middle()))))
+                .mapToInt(Piece::places)
+                .sum();
+    }
+
     /** The zones that are on the plan, by what one asks of them. */
     public <T> List<T> ofZones(Function<Zone, T> asked) {
         return zones.stream().map(asked).toList();

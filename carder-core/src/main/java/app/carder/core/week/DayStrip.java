@@ -22,13 +22,24 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Option
     /** What a session is. */
     public enum Kind {
         /** Free play that nobody interrupts. */
-        PROTECTED_PLAY,
+        PROTECTED_PLAY("Free play"),
         /** Led by an adult. */
-        GROUP,
+        GROUP("Group time"),
         /** Food, rest, coming and going. */
-        CARE,
+        CARE("Care: food, rest, coming and going"),
         /** Out of doors. */
-        OUTDOORS
+        OUTDOORS("Out of doors");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
     }
 
     /**

@@ -37,6 +37,7 @@ public final class TestWeeks {
                 0,
                 turn,
                 false,
+                Set.of(),
                 Set.of());
     }
 
@@ -96,6 +97,7 @@ public final class TestWeeks {
                     random.nextInt(4),
                     turn,
                     turn == Turn.STAYS || turn == Turn.STILL_CHOSEN || turn == Turn.CHANGE,
+                    random.nextInt(3) == 0 ? Set.of(random.nextInt(3)) : Set.of(),
                     random.nextInt(5) == 0 ? Set.of(random.nextInt(2)) : Set.of()));
         }
         return deck;

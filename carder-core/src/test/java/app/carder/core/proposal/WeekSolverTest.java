@@ -149,6 +149,7 @@ class WeekSolverTest {
                         0,
                         plain.turn(),
                         false,
+                        Set.of(),
                         Set.of()));
             }
             WeekPlan plan = solve(TestWeeks.week(1, 1, 3, handsOn, Map.of()));
@@ -178,6 +179,7 @@ class WeekSolverTest {
                         0,
                         Turn.BACK,
                         false,
+                        Set.of(),
                         Set.of()));
             }
             WeekPlan plan = solve(TestWeeks.week(2, 1, 2, slow, Map.of()));
@@ -186,6 +188,32 @@ class WeekSolverTest {
             assertThat(plan.placed()).hasSize(3);
             assertThat(plan.placed()).filteredOn(one -> one.slot().day() == 0).hasSize(1);
             assertThat(plan.givenUp()).anyMatch(line -> line.contains("1 need more preparation than the evening has"));
+        }
+
+        @Test
+        void putsACardWhereItHasItsPlace() {
+            List<Offer> cards = new ArrayList<>();
+            for (int zone = 0; zone < 3; zone++) {
+                Offer plain = TestWeeks.card("card-" + zone, Turn.BACK);
+                cards.add(new Offer(
+                        plain.id(),
+                        plain.title(),
+                        plain.ground(),
+                        plain.load(),
+                        0,
+                        Map.of(),
+                        Set.of(),
+                        Set.of(),
+                        0,
+                        plain.turn(),
+                        false,
+                        Set.of(2 - zone),
+                        Set.of()));
+            }
+            WeekPlan plan = solve(TestWeeks.week(1, 1, 3, cards, Map.of()));
+
+            assertThat(plan.placed()).extracting(Placed::cardId).containsExactly("card-2", "card-1", "card-0");
+            assertThat(plan.placed().get(0).because()).contains("it has its place here");
         }
 
         @Test
@@ -219,6 +247,7 @@ class WeekSolverTest {
                     5,
                     plain.turn(),
                     true,
+                    Set.of(),
                     Set.of(0, 1));
             WeekPlan plan = solve(TestWeeks.week(2, 1, 1, List.of(stopped), Map.of()));
 

@@ -65,6 +65,21 @@ class RoomPlanTest {
     }
 
     @Test
+    void knowsItsSidesAndThePlacesForCardsInAZone() {
+        Zone zone = TestPlans.zone("Books", ZoneKind.QUIET, 1000, 1000, 1000, 1000);
+        RoomPlan plan = TestPlans.with(
+                TestPlans.empty(3000, 4000),
+                List.of(zone),
+                List.of(
+                        new Piece("in", FurnitureKind.LOW_SHELF, "", Footprint.of(1200, 900, 1200, 350, 0), 700, 5),
+                        new Piece("out", FurnitureKind.LOW_SHELF, "", Footprint.of(2000, 3000, 1200, 350, 0), 700, 4)),
+                List.of());
+
+        assertThat(plan.placesIn(zone)).isEqualTo(5);
+        assertThat(plan.sides()).extracting(side -> side.inCentimetres()).containsExactly(300.0, 400.0, 300.0, 400.0);
+    }
+
+    @Test
     void isDrawnOnItsSheetWithItsZones() {
         Sketch drawing = PlanDrawing.of("Loft", TestPlans.large(3));
 

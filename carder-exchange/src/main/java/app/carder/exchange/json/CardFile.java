@@ -55,6 +55,7 @@ public record CardFile(
      * @param title in a few words
      * @param intention what it invites children to do
      * @param adultRole what the adult does
+     * @param adultLoad RUNS_BY_ITSELF, NEAR or HANDS_ON
      * @param words to offer
      * @param place where it is set out
      * @param areas codes
@@ -75,6 +76,7 @@ public record CardFile(
             String title,
             String intention,
             String adultRole,
+            String adultLoad,
             String words,
             String place,
             List<String> areas,
@@ -94,6 +96,7 @@ public record CardFile(
             title = CardFile.words(title);
             intention = CardFile.words(intention);
             adultRole = CardFile.words(adultRole);
+            adultLoad = CardFile.words(adultLoad);
             words = CardFile.words(words);
             place = CardFile.words(place);
             areas = list(areas);

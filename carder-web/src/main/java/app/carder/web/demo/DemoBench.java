@@ -9,6 +9,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.prepare.Step.Who;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.Vessel;
@@ -151,6 +152,7 @@ class DemoBench {
                 card.title(),
                 card.one("invites"),
                 card.one("adult"),
+                AdultLoad.of(card.one("load")).orElse(AdultLoad.NEAR),
                 card.one("words"),
                 card.one("place"),
                 areas,

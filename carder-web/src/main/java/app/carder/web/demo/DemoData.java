@@ -94,6 +94,7 @@ public class DemoData {
     private final ChildService children;
     private final DemoBench workbench;
     private final DemoPlans plans;
+    private final DemoWeeks weeks;
     private final ProvocationService provocations;
     private final BenchService bench;
     private final SetOutService setOuts;
@@ -111,6 +112,7 @@ public class DemoData {
             ChildService children,
             DemoBench workbench,
             DemoPlans plans,
+            DemoWeeks weeks,
             ProvocationService provocations,
             BenchService bench,
             SetOutService setOuts,
@@ -126,6 +128,7 @@ public class DemoData {
         this.children = children;
         this.workbench = workbench;
         this.plans = plans;
+        this.weeks = weeks;
         this.provocations = provocations;
         this.bench = bench;
         this.setOuts = setOuts;
@@ -170,7 +173,7 @@ public class DemoData {
                 "eyfs",
                 PracticeStyle.FREE_FLOW,
                 List.of("Weighing desk", "Post office", "Tray table", "Writing", "Garden"));
-        staff(quillmere.id(), "Imelda Farrow", Role.MANAGER, loft.id());
+        Viewer imelda = staff(quillmere.id(), "Imelda Farrow", Role.MANAGER, loft.id());
         Viewer tobias = staff(quillmere.id(), "Tobias Renn", Role.ROOM_LEAD, loft.id());
         Viewer precious = staff(quillmere.id(), "Precious Adeyemi", Role.ROOM_LEAD, nook.id());
         Viewer marguerite = staff(quillmere.id(), "Marguerite Lisle", Role.ROOM_LEAD, burrow.id());
@@ -181,6 +184,11 @@ public class DemoData {
         plans.draw(tobias, loft);
         plans.draw(precious, nook);
         plans.draw(marguerite, burrow);
+        weeks.shifts(loft, tobias, hamish);
+        weeks.shifts(nook, precious, sunniva);
+        weeks.shifts(burrow, marguerite, ravi);
+        weeks.shift(burrow, imelda, 9, 0, 12, 0);
+        weeks.occasions(quillmere.id());
 
         Map<String, ChildView> byName = new LinkedHashMap<>();
         List<String> inBurrow = List.of("Farida", "Goran", "Lumi", "Odhran", "Soren", "Ulla", "Xanthe", "Zofia");
@@ -207,6 +215,7 @@ public class DemoData {
         cards.putAll(workbench.cards(tobias, loft));
         cards.putAll(workbench.cards(precious, nook));
         cards.putAll(workbench.cards(marguerite, burrow));
+        weeks.board(tobias, loft, cards);
         setOut(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
         setOut(tobias, loft, cards, "Ice parcels that melt", "Tray table", hamish);
         setOut(tobias, loft, cards, "String, knots and labels", "Post office", hamish);

@@ -103,6 +103,7 @@ public class BenchService {
                 details.title(),
                 details.intention(),
                 details.adultRole(),
+                details.load(),
                 details.words(),
                 details.place(),
                 details.areas(),
@@ -198,7 +199,7 @@ public class BenchService {
                 there.isPresent());
     }
 
-    private static Setup setup(CardDetails card, List<MaterialView> putOut) {
+    static Setup setup(CardDetails card, List<MaterialView> putOut) {
         Stream<Setup.Item> things = putOut.stream()
                 .map(MaterialView::stocked)
                 .map((Stocked stocked) -> new Setup.Item(stocked.material(), stocked.vessel()));

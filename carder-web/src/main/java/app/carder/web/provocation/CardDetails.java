@@ -2,6 +2,7 @@ package app.carder.web.provocation;
 
 import app.carder.core.framework.Sense;
 import app.carder.core.measure.Length;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.FillPlan.Use;
 import app.carder.core.vessel.Vessel;
@@ -17,6 +18,7 @@ import java.util.UUID;
  * @param title in a few words
  * @param intention what it invites children to do
  * @param adultRole what the adult does, or does not do
+ * @param load on the adults while it is out
  * @param words to offer to children
  * @param place where it is set out
  * @param areas codes of the framework's areas, those of the statements included
@@ -34,6 +36,7 @@ public record CardDetails(
         String title,
         String intention,
         String adultRole,
+        AdultLoad load,
         String words,
         String place,
         Set<String> areas,

@@ -7,6 +7,7 @@ import app.carder.core.ladder.Rung;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.prepare.Step.Who;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.FillPlan;
@@ -103,6 +104,9 @@ final class CardFileReader {
                 text("Title", card.title(), Typed.LONGEST_LINE),
                 text("Intention", card.intention(), CardForm.LONGEST_TEXT),
                 text("Adult's role", card.adultRole(), CardForm.LONGEST_TEXT),
+                card.adultLoad().isEmpty()
+                        ? AdultLoad.NEAR
+                        : oneOf(AdultLoad.class, "Load on the adults", card.adultLoad()),
                 text("Words to offer", card.words(), CardForm.LONGEST_TEXT),
                 text("Place", card.place(), Typed.LONGEST_LINE),
                 areas,

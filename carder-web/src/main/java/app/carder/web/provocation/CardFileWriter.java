@@ -49,6 +49,7 @@ final class CardFileWriter {
                 details.title(),
                 details.intention(),
                 details.adultRole(),
+                details.load().name(),
                 details.words(),
                 details.place(),
                 details.areas().stream().sorted().toList(),

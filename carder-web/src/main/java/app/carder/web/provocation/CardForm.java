@@ -4,6 +4,7 @@ import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.Fill;
@@ -70,6 +71,7 @@ final class CardForm {
                 .with("title", details.title())
                 .with("intention", details.intention())
                 .with("adultRole", details.adultRole())
+                .with("load", details.load())
                 .with("words", details.words())
                 .with("place", details.place())
                 .with("areas", List.copyOf(details.areas()))
@@ -153,6 +155,7 @@ final class CardForm {
                 typed.text("title"),
                 typed.text("intention"),
                 typed.text("adultRole"),
+                AdultLoad.of(typed.text("load")).orElse(AdultLoad.NEAR),
                 typed.text("words"),
                 typed.text("place"),
                 areas(),

@@ -4,13 +4,14 @@ import app.carder.core.prepare.OpenHours;
 import app.carder.core.prepare.Preparation;
 import app.carder.core.prepare.Step;
 import app.carder.core.week.DayStrip.Kind;
-import app.carder.core.week.OpenDays;
 import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
+import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -32,16 +33,19 @@ public class PreparationService {
 
     private final RoomService rooms;
     private final SettingService settings;
+    private final OccasionService occasions;
 
-    PreparationService(RoomService rooms, SettingService settings) {
+    PreparationService(RoomService rooms, SettingService settings, OccasionService occasions) {
         this.rooms = rooms;
         this.settings = settings;
+        this.occasions = occasions;
     }
 
     /** The next open day at the beginning of free play: for when it is usually to be ready. */
     @Transactional(readOnly = true)
     public LocalDateTime usualMoment(SettingId settingId, UUID roomId) {
-        OpenHours open = hours(rooms.get(settingId, roomId));
+        RoomView room = rooms.get(settingId, roomId);
+        OpenHours open = hours(settingId, room, DayOfWeek.MONDAY);
         LocalDate day = settings.today(settingId).plusDays(1);
         while (!open.isOpen(day)) {
             day = day.plusDays(1);
@@ -59,7 +63,10 @@ public class PreparationService {
     @Transactional(readOnly = true)
     public Preparation plan(SettingId settingId, UUID roomId, List<PreparationStep> steps, LocalDateTime readyAt) {
         return Preparation.backwards(
-                steps(steps), readyAt, hours(rooms.get(settingId, roomId)), settings.localNow(settingId));
+                steps(steps),
+                readyAt,
+                hours(settingId, rooms.get(settingId, roomId), readyAt.getDayOfWeek()),
+                settings.localNow(settingId));
     }
 
     private static List<Step> steps(List<PreparationStep> written) {
@@ -79,9 +86,9 @@ public class PreparationService {
         return steps;
     }
 
-    /** From the first session to the last, Monday to Friday; children make things in free play and group time. */
-    private static OpenHours hours(RoomView room) {
-        List<SessionView> sessions = room.sessions();
+    /** From the first session of that day to the last, Monday to Friday; children make things in free play and group time. */
+    private OpenHours hours(SettingId settingId, RoomView room, DayOfWeek day) {
+        List<SessionView> sessions = room.sessionsOn(day);
         LocalTime from = sessions.stream()
                 .map(one -> one.session().startsAt())
                 .min(LocalTime::compareTo)
@@ -98,6 +105,6 @@ public class PreparationService {
                         .filter(session -> MAKING.contains(session.kind()))
                         .map(session -> new OpenHours.Span(session.startsAt(), session.endsAt()))
                         .toList(),
-                OpenDays.mondayToFriday(Set.of()));
+                occasions.openDays(settingId));
     }
 }

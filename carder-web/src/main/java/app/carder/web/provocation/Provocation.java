@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.core.framework.Sense;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.FillPlan;
@@ -36,6 +37,10 @@ class Provocation extends ScopedRecord {
     private String title;
     private String intention;
     private String adultRole;
+
+    @Enumerated(EnumType.STRING)
+    private AdultLoad adultLoad;
+
     private String[] areas;
     private String[] statements;
     private String[] senses;
@@ -85,6 +90,7 @@ class Provocation extends ScopedRecord {
         title = details.title();
         intention = details.intention();
         adultRole = details.adultRole();
+        adultLoad = details.load();
         areas = details.areas().stream().sorted().toArray(String[]::new);
         statements = details.statements().stream().sorted().toArray(String[]::new);
         senses = details.senses().stream().sorted().map(Enum::name).toArray(String[]::new);
@@ -127,6 +133,7 @@ class Provocation extends ScopedRecord {
                 title,
                 intention,
                 adultRole,
+                adultLoad,
                 words,
                 place,
                 areas(),

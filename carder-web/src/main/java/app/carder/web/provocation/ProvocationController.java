@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.core.practice.CardTemplate;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.VesselShape;
 import app.carder.web.account.AllowedTo;
@@ -217,6 +218,7 @@ class ProvocationController {
                         .toList());
         page.addObject("shapes", VesselShape.values());
         page.addObject("features", Feature.values());
+        page.addObject("loads", AdultLoad.values());
         page.addObject("kits", kits.all(settingId));
         page.addObject("templates", card == null ? templates.forRoom(room) : List.<CardTemplate>of());
         page.addObject("covered", CardForm.sensesOf(typed));

@@ -34,6 +34,10 @@ class ProvocationMaterial extends ScopedRecord {
         this.pieces = line.pieces().orElse(null);
     }
 
+    UUID provocationId() {
+        return provocationId;
+    }
+
     CardDetails.Line line() {
         return new CardDetails.Line(
                 materialId, Optional.ofNullable(depthUm).map(Length::ofMicrometres), Optional.ofNullable(pieces));

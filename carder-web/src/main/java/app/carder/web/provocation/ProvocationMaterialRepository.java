@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Modifying;
@@ -11,6 +12,9 @@ import org.springframework.data.repository.query.Param;
 interface ProvocationMaterialRepository extends Repository<ProvocationMaterial, UUID> {
 
     void save(ProvocationMaterial material);
+
+    List<ProvocationMaterial> findBySettingIdAndProvocationIdInOrderByPosition(
+            SettingId settingId, Collection<UUID> provocationIds);
 
     List<ProvocationMaterial> findBySettingIdAndProvocationIdOrderByPosition(SettingId settingId, UUID provocationId);
 

@@ -40,6 +40,10 @@ class ProvocationRung extends ScopedRecord {
         this.replacementId = change.replacement().orElse(null);
     }
 
+    UUID provocationId() {
+        return provocationId;
+    }
+
     RungChange change() {
         return new RungChange(
                 rung, sign, note, amountPercent, Optional.ofNullable(replacedId), Optional.ofNullable(replacementId));

@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Modifying;
@@ -11,6 +12,8 @@ import org.springframework.data.repository.query.Param;
 interface ProvocationRungRepository extends Repository<ProvocationRung, UUID> {
 
     void save(ProvocationRung row);
+
+    List<ProvocationRung> findBySettingIdAndProvocationIdIn(SettingId settingId, Collection<UUID> provocationIds);
 
     List<ProvocationRung> findBySettingIdAndProvocationId(SettingId settingId, UUID provocationId);
 

@@ -147,6 +147,48 @@ public class ProvocationService {
         return view(settingId, find(settingId, cardId));
     }
 
+    /** All cards of a room by title, whole but for their kept reckonings. */
+    @Transactional(readOnly = true)
+    public List<CardView> whole(SettingId settingId, UUID roomId) {
+        return whole(settingId, provocations.findBySettingIdAndRoomIdOrderByTitle(settingId, roomId, OF_A_ROOM));
+    }
+
+    /** Some cards, whole but for their kept reckonings. */
+    @Transactional(readOnly = true)
+    public List<CardView> whole(SettingId settingId, Collection<UUID> ids) {
+        return whole(settingId, provocations.findBySettingIdAndIdIn(settingId, ids));
+    }
+
+    private List<CardView> whole(SettingId settingId, List<Provocation> cards) {
+        List<UUID> ids = cards.stream().map(Provocation::getId).toList();
+        Map<UUID, List<CardDetails.Line>> putOut =
+                lines.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
+                        .collect(Collectors.groupingBy(
+                                ProvocationMaterial::provocationId,
+                                Collectors.mapping(ProvocationMaterial::line, Collectors.toList())));
+        Map<UUID, List<RungChange>> changes = rungs.findBySettingIdAndProvocationIdIn(settingId, ids).stream()
+                .collect(Collectors.groupingBy(
+                        ProvocationRung::provocationId,
+                        Collectors.mapping(ProvocationRung::change, Collectors.toList())));
+        Map<UUID, List<PreparationStep>> prepared =
+                steps.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
+                        .collect(Collectors.groupingBy(
+                                ProvocationStep::provocationId,
+                                Collectors.mapping(ProvocationStep::step, Collectors.toList())));
+        return cards.stream()
+                .map(card -> new CardView(
+                        card.getId(),
+                        card.roomId(),
+                        card.version(),
+                        card.details(putOut.getOrDefault(card.getId(), List.of())),
+                        changes.getOrDefault(card.getId(), List.of()),
+                        prepared.getOrDefault(card.getId(), List.of()),
+                        List.of(),
+                        card.changedBy(),
+                        settings.local(settingId, card.changedAt())))
+                .toList();
+    }
+
     /** All cards of a room by title, to choose from. */
     @Transactional(readOnly = true)
     public List<CardSummary> inRoom(SettingId settingId, UUID roomId) {

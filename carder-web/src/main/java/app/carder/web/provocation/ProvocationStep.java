@@ -41,6 +41,10 @@ class ProvocationStep extends ScopedRecord {
         this.afterPositions = step.after().stream().mapToInt(Integer::intValue).toArray();
     }
 
+    UUID provocationId() {
+        return provocationId;
+    }
+
     PreparationStep step() {
         return new PreparationStep(
                 name,

@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Modifying;
@@ -11,6 +12,9 @@ import org.springframework.data.repository.query.Param;
 interface ProvocationStepRepository extends Repository<ProvocationStep, UUID> {
 
     void save(ProvocationStep row);
+
+    List<ProvocationStep> findBySettingIdAndProvocationIdInOrderByPosition(
+            SettingId settingId, Collection<UUID> provocationIds);
 
     List<ProvocationStep> findBySettingIdAndProvocationIdOrderByPosition(SettingId settingId, UUID provocationId);
 

@@ -1,6 +1,8 @@
 package app.carder.web.room;
 
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.ratio.RatioRule;
+import app.carder.core.week.Rotation;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
@@ -19,6 +21,15 @@ class Room extends ScopedRecord {
     @Enumerated(EnumType.STRING)
     private PracticeStyle practiceStyle;
 
+    private String ratioRule;
+    private int changeEveryDays;
+    private int restDays;
+    private int stillChosenBy;
+    private int eveningMinutes;
+    private int noticeMinutes;
+    private String secondLanguage;
+    private int secondLanguagePercent;
+
     protected Room() {}
 
     Room(SettingId settingId, String name, String frameworkCode, PracticeStyle practiceStyle, int position) {
@@ -27,6 +38,28 @@ class Room extends ScopedRecord {
         this.frameworkCode = frameworkCode;
         this.practiceStyle = practiceStyle;
         this.position = position;
+        keepWeek(WeekRules.USUAL);
+    }
+
+    final void keepWeek(WeekRules rules) {
+        ratioRule = rules.ratio().code();
+        changeEveryDays = rules.rotation().everyOpenDays();
+        restDays = rules.rotation().restOpenDays();
+        stillChosenBy = rules.rotation().stillChosenBy();
+        eveningMinutes = rules.eveningMinutes();
+        noticeMinutes = rules.noticeMinutes();
+        secondLanguage = rules.secondLanguage();
+        secondLanguagePercent = rules.secondLanguagePercent();
+    }
+
+    WeekRules weekRules() {
+        return new WeekRules(
+                RatioRule.byCode(ratioRule).orElseGet(RatioRule::usual),
+                new Rotation(changeEveryDays, restDays, stillChosenBy),
+                eveningMinutes,
+                noticeMinutes,
+                secondLanguage,
+                secondLanguagePercent);
     }
 
     void workBy(String frameworkCode, PracticeStyle practiceStyle) {

@@ -11,6 +11,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -58,7 +59,7 @@ public class RoomService {
         for (int position = 0; position < zoneNames.size(); position++) {
             zones.save(new Zone(Ids.next(), settingId, room.getId(), zoneNames.get(position), position));
         }
-        day.forEach(session -> sessions.save(new RoomSession(settingId, room.getId(), session)));
+        day.forEach(session -> sessions.save(new RoomSession(settingId, room.getId(), SessionDetails.usual(session))));
         return get(settingId, room.getId());
     }
 
@@ -125,6 +126,45 @@ public class RoomService {
         }
     }
 
+    /** Changes how a room keeps its week. */
+    @Transactional
+    public void keepWeek(SettingId settingId, UUID roomId, WeekRules rules) {
+        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).keepWeek(rules);
+    }
+
+    /**
+     * Writes a room's sessions anew: those with an id are rewritten, those without are made, those left out take
+     * place on no day any more, as something may have been set out in them.
+     *
+     * @param day sessions in any order, their ids where they have one
+     */
+    @Transactional
+    public void keepSessions(SettingId settingId, UUID roomId, List<KeptSession> day) {
+        Room room = rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new);
+        Map<UUID, RoomSession> known =
+                sessions.findBySettingIdAndRoomIdInOrderByStartsAt(settingId, List.of(room.getId())).stream()
+                        .collect(Collectors.toMap(RoomSession::getId, Function.identity()));
+        for (KeptSession one : day) {
+            RoomSession session = one.id().map(known::remove).orElse(null);
+            if (session == null) {
+                sessions.save(new RoomSession(settingId, roomId, one.details()));
+            } else {
+                session.rewrite(one.details());
+            }
+        }
+        known.values()
+                .forEach(session -> session.rewrite(
+                        new SessionDetails(session.view().details().planned(), Set.of())));
+    }
+
+    /**
+     * A session that is kept.
+     *
+     * @param id its own, where it is known already
+     * @param details what it is now
+     */
+    public record KeptSession(Optional<UUID> id, SessionDetails details) {}
+
     private List<RoomView> views(SettingId settingId, List<Room> found) {
         List<UUID> ids = found.stream().map(Room::getId).toList();
         Map<UUID, List<Zone>> zonesByRoom = zones.findBySettingIdAndRoomIdInOrderByPosition(settingId, ids).stream()
@@ -143,7 +183,8 @@ public class RoomService {
                                 .toList(),
                         sessionsByRoom.getOrDefault(room.getId(), List.of()).stream()
                                 .map(RoomSession::view)
-                                .toList()))
+                                .toList(),
+                        room.weekRules()))
                 .toList();
     }
 }

@@ -2,6 +2,7 @@ package app.carder.web.room;
 
 import app.carder.core.framework.Framework;
 import app.carder.core.practice.PracticeStyle;
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.UUID;
 
@@ -13,7 +14,8 @@ import java.util.UUID;
  * @param framework that it works by
  * @param style the way it works
  * @param zones in order
- * @param sessions of a day, earliest first
+ * @param sessions of all days, earliest first
+ * @param week how it keeps its week
  */
 public record RoomView(
         UUID id,
@@ -21,10 +23,16 @@ public record RoomView(
         Framework framework,
         PracticeStyle style,
         List<ZoneView> zones,
-        List<SessionView> sessions) {
+        List<SessionView> sessions,
+        WeekRules week) {
     /** Keeps its own copies. */
     public RoomView {
         zones = List.copyOf(zones);
         sessions = List.copyOf(sessions);
+    }
+
+    /** Sessions of a day of the week, earliest first. */
+    public List<SessionView> sessionsOn(DayOfWeek day) {
+        return sessions.stream().filter(session -> session.isOn(day)).toList();
     }
 }

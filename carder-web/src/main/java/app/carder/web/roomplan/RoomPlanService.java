@@ -1,6 +1,7 @@
 package app.carder.web.roomplan;
 
 import app.carder.core.measure.Age;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.core.room.Capacity;
 import app.carder.core.room.RoomCheck;
 import app.carder.core.room.RoomPlan;
@@ -33,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class RoomPlanService {
 
     private static final int DAYS_LOOKED_AT = 7;
+    private static final int MOST_PLACES = 12;
 
     private final KeptPlanRepository plans;
     private final RoomService rooms;
@@ -176,6 +178,35 @@ public class RoomPlanService {
             Capacity.of(drawn.plan(), ages)
                     .zones()
                     .forEach(zone -> byZone.put(UUID.fromString(zone.zone().id()), zone));
+        }
+        return byZone;
+    }
+
+    /**
+     * Where cards can stand in a zone.
+     *
+     * @param places for cards, 1 or more
+     * @param takesWater whether its ground can be wet
+     * @param outdoors whether it is out of doors
+     */
+    public record ZonePlaces(int places, boolean takesWater, boolean outdoors) {}
+
+    /** Where cards can stand, by zone. A zone has as many places as its shelves where the room works from shelves, else one. */
+    @Transactional(readOnly = true)
+    public Map<UUID, ZonePlaces> places(SettingId settingId, RoomView room) {
+        Map<UUID, ZonePlaces> byZone = new LinkedHashMap<>();
+        room.zones().forEach(zone -> byZone.put(zone.id(), new ZonePlaces(1, true, UsualPlan.isOutdoors(zone.name()))));
+        for (PlanView drawn : drawn(settingId, room.id())) {
+            RoomPlan plan = drawn.plan();
+            plan.zones()
+                    .forEach(zone -> byZone.put(
+                            UUID.fromString(zone.id()),
+                            new ZonePlaces(
+                                    room.style() == PracticeStyle.PREPARED_ENVIRONMENT
+                                            ? Math.max(1, Math.min(MOST_PLACES, plan.placesIn(zone)))
+                                            : 1,
+                                    zone.ground() != RoomPlan.Ground.CARPET,
+                                    plan.place() == Place.OUTDOORS)));
         }
         return byZone;
     }

@@ -61,18 +61,16 @@ public class DayFrame {
 
     private Frame frame(Viewer viewer, RoomView room) {
         LocalDateTime at = settings.localNow(viewer.settingId());
-        DayStrip strip =
-                DayStrip.of(room.sessions().stream().map(SessionView::session).toList(), at.toLocalTime());
+        List<SessionView> sessions = room.sessionsOn(at.getDayOfWeek());
+        DayStrip strip = DayStrip.of(sessions.stream().map(SessionView::session).toList(), at.toLocalTime());
         List<SetOutView> out = setOuts.out(viewer.settingId(), room, at.toLocalDate());
         List<Block> blocks = new ArrayList<>();
         for (int i = 0; i < strip.blocks().size(); i++) {
-            SessionView session = room.sessions().get(i);
-            boolean playtime = session.session().kind() == DayStrip.Kind.PROTECTED_PLAY
-                    || session.session().kind() == DayStrip.Kind.OUTDOORS;
+            SessionView session = sessions.get(i);
             blocks.add(new Block(
                     strip.blocks().get(i),
                     out.stream()
-                            .filter(card -> card.sessionId() == null ? playtime : card.isOutIn(session.id()))
+                            .filter(card -> card.sessionId() == null ? session.isPlay() : card.isOutIn(session.id()))
                             .map(card -> card.card().title())
                             .toList()));
         }

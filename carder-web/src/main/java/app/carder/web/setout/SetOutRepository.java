@@ -17,6 +17,9 @@ interface SetOutRepository extends Repository<SetOut, UUID> {
     List<SetOut> findBySettingIdAndRoomIdAndOnDayAndPutAwayAtIsNullOrderBySetOutAt(
             SettingId settingId, UUID roomId, LocalDate onDay, Limit limit);
 
+    List<SetOut> findBySettingIdAndRoomIdAndOnDayBetween(
+            SettingId settingId, UUID roomId, LocalDate from, LocalDate until, Limit limit);
+
     boolean existsBySettingIdAndProvocationIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
             SettingId settingId, UUID provocationId, UUID zoneId, LocalDate onDay);
 

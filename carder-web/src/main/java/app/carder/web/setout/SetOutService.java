@@ -33,6 +33,7 @@ public class SetOutService {
 
     private static final Limit OF_A_DAY = Limit.of(100);
     private static final Limit OF_A_CARD = Limit.of(400);
+    private static final Limit OF_A_ROOM = Limit.of(3000);
 
     private final SetOutRepository setOuts;
     private final ProvocationService provocations;
@@ -113,6 +114,14 @@ public class SetOutService {
     public Map<LocalDate, Rung> rungs(SettingId settingId, UUID cardId) {
         return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
                 .collect(Collectors.toMap(SetOut::onDay, SetOut::rung, (latest, earlier) -> latest));
+    }
+
+    /** Days on which each card of a room was set out, by card; both ends included. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<LocalDate>> daysOut(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
+        return setOuts.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, OF_A_ROOM).stream()
+                .collect(Collectors.groupingBy(
+                        SetOut::provocationId, Collectors.mapping(SetOut::onDay, Collectors.toList())));
     }
 
     /** What is out in a room on a day. */

@@ -58,6 +58,20 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             + " where c.settingId = :settingId and c.childId in :childIds group by c.childId")
     List<LastSeen> lastSeen(@Param("settingId") SettingId settingId, @Param("childIds") Collection<UUID> childIds);
 
+    @Query("select distinct o.provocationId as cardId, c.childId as childId from ObservationChild c"
+            + " join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and o.roomId = :roomId and o.provocationId is not null"
+            + " and o.observedAt >= :from")
+    List<SeenWith> seenWith(
+            @Param("settingId") SettingId settingId, @Param("roomId") UUID roomId, @Param("from") Instant from);
+
+    /** A child who was seen with a card. */
+    interface SeenWith {
+        UUID getCardId();
+
+        UUID getChildId();
+    }
+
     /** The newest observation of a child. */
     interface LastSeen {
         UUID getChildId();

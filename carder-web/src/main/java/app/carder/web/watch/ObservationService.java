@@ -181,6 +181,16 @@ public class ObservationService {
                         ObservationRepository.LastSeen::getChildId, last -> day(settingId, last.getLastAt())));
     }
 
+    /** Which children were seen with each card of a room since a day; cards that nobody was seen with are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Set<UUID>> seenWith(SettingId settingId, UUID roomId, LocalDate since) {
+        Instant from = since.atStartOfDay(settings.get(settingId).zone()).toInstant();
+        return observations.seenWith(settingId, roomId, from).stream()
+                .collect(Collectors.groupingBy(
+                        ObservationRepository.SeenWith::getCardId,
+                        Collectors.mapping(ObservationRepository.SeenWith::getChildId, Collectors.toSet())));
+    }
+
     private LocalDate day(SettingId settingId, Instant at) {
         return settings.local(settingId, at).toLocalDate();
     }

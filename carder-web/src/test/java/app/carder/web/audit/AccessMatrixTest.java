@@ -78,6 +78,19 @@ class AccessMatrixTest extends WebTest {
                 "GET /reckoners",
                 "GET /reckoners/{tool}",
                 "GET /reckoners/{tool}/strip.pdf",
+                "GET /week",
+                "GET /rooms/{roomId}/week",
+                "POST /rooms/{roomId}/week/blocks",
+                "POST /rooms/{roomId}/week/copy-day",
+                "POST /rooms/{roomId}/week/copy-last",
+                "POST /rooms/{roomId}/week/ban",
+                "POST /rooms/{roomId}/week/propose",
+                "POST /blocks/{blockId}/move",
+                "POST /blocks/{blockId}/pin",
+                "POST /blocks/{blockId}/remove",
+                "GET /proposals/{proposalId}",
+                "POST /proposals/{proposalId}/stop",
+                "POST /proposals/{proposalId}/take",
                 "GET /rooms/{roomId}/plan",
                 "GET /rooms/{roomId}/plan.svg",
                 "GET /rooms/{roomId}/plan.pdf",
@@ -138,6 +151,8 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/framework",
                 "POST /rooms/{roomId}/plan",
                 "POST /rooms/{roomId}/plan/import",
+                "GET /rooms/{roomId}/sessions",
+                "POST /rooms/{roomId}/sessions",
                 "GET /rooms/{roomId}/rules",
                 "POST /rooms/{roomId}/rules",
                 "POST /rooms/{roomId}/rules/{ruleId}/withdraw",
@@ -265,6 +280,8 @@ class AccessMatrixTest extends WebTest {
                 .param("style", "FREE_FLOW")
                 .param("edition", "1")
                 .param("adults", "1")
+                .param("at", ids.getOrDefault("at", ""))
+                .param("card", ids.getOrDefault("cardId", ""))
                 .param("posture", "SEATED")
                 .param("play", "FLOOR")
                 .param("fill", "Water")
@@ -329,8 +346,27 @@ class AccessMatrixTest extends WebTest {
                 id("select id from provocation_reckoning where provocation_id = ?", card("Lentils to the line"))
                         .toString());
         ids.put("ruleId", localRule().toString());
+        UUID block = id("select id from planned_block where room_id = ?", room("Loft"));
+        ids.put("blockId", block.toString());
+        ids.put(
+                "at",
+                database.queryForObject(
+                        "select on_day || '_' || session_id || '_' || zone_id || '_' || place from planned_block where id = ?",
+                        String.class,
+                        block));
+        ids.put("proposalId", proposal().toString());
         ids.put("token", String.valueOf(message).replaceAll("(?s).*/open/(\\S+).*", "$1"));
         return ids;
+    }
+
+    private UUID proposal() {
+        UUID proposal = UUID.randomUUID();
+        database.update(
+                "insert into week_proposal select ?, setting_id, id, date '2026-05-04', 'READY', 'Tobias Renn', now(), now(), 0, false, '{}'"
+                        + " from room where id = ?",
+                proposal,
+                room("Loft"));
+        return proposal;
     }
 
     private UUID localRule() {

@@ -1,0 +1,101 @@
+// Moves cards on the week board: dragged by mouse or touch, or with Alt and the arrow keys. Markup: [data-board] with data-put,
+// [data-cell] places, [data-block] in them, [data-card] in the deck. Everything can also be done with the links and buttons there.
+const DRAG_FROM = 6;
+
+/** The cell that lies next in a direction, by the middles of what is on the screen; null where there is none. */
+export function neighbour(from, cells, direction) {
+  const [dx, dy] = {ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1]}[direction];
+  const middle = box => ({x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2});
+  const start = middle(from);
+  let best = null, least = Infinity;
+  for (const cell of cells) {
+    const at = middle(cell);
+    const ahead = (at.x - start.x) * dx + (at.y - start.y) * dy;
+    const aside = Math.abs((at.x - start.x) * dy) + Math.abs((at.y - start.y) * dx);
+    if (ahead > 1 && ahead + 3 * aside < least) {
+      least = ahead + 3 * aside;
+      best = cell;
+    }
+  }
+  return best;
+}
+
+const board = () => document.querySelector("[data-board]");
+let carried = null;
+
+async function send(url, fields, focusOn) {
+  const response = await fetch(url, {
+    method: "POST",
+    headers: {"HX-Request-Type": "partial", "X-XSRF-TOKEN": document.querySelector("meta[name=csrf]").content, "Content-Type": "application/x-www-form-urlencoded"},
+    body: new URLSearchParams(fields),
+  }).catch(() => null);
+  if (!response?.ok || response.redirected) return location.reload();
+  const box = document.createElement("div");
+  box.innerHTML = await response.text();
+  board().replaceWith(box.firstElementChild);
+  document.querySelector(`[data-cell="${focusOn}"] [data-block]`)?.focus();
+  return undefined;
+}
+
+function drop(what, cell, copy) {
+  const at = cell.dataset.cell;
+  if (what.dataset.card) return send(board().dataset.put, {card: what.dataset.card, at}, at);
+  if (what.closest("[data-cell]") === cell) return undefined;
+  return send(`/blocks/${what.dataset.block}/move`, copy ? {at, how: "copy"} : {at}, at);
+}
+
+function lift(event) {
+  const what = event.target.closest("[data-block], .deck-cards [data-card]");
+  if (!what || event.button > 0 || event.target.closest("details, button, form, .button")) return;
+  carried = {what, x: event.clientX, y: event.clientY, id: event.pointerId, ghost: null};
+}
+
+function carry(event) {
+  if (!carried || event.pointerId !== carried.id) return;
+  if (!carried.ghost) {
+    if (Math.hypot(event.clientX - carried.x, event.clientY - carried.y) < DRAG_FROM) return;
+    carried.ghost = document.body.appendChild(carried.what.cloneNode(true));
+    carried.ghost.className = "block ghost";
+    carried.what.classList.add("lifted");
+  }
+  event.preventDefault();
+  carried.ghost.style.setProperty("translate", `${event.clientX + 8}px ${event.clientY + 8}px`);
+  document.querySelectorAll(".cell-place.over").forEach(cell => cell.classList.remove("over"));
+  cellAt(event)?.classList.add("over");
+}
+
+const cellAt = event => document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-cell]");
+
+function letGo(event) {
+  const was = carried;
+  carried = null;
+  if (!was?.ghost) return;
+  was.ghost.remove();
+  was.what.classList.remove("lifted");
+  document.querySelectorAll(".cell-place.over").forEach(cell => cell.classList.remove("over"));
+  // The link under the finger must not open after a drag.
+  const swallow = click => { click.preventDefault(); click.stopPropagation(); };
+  document.addEventListener("click", swallow, true);
+  setTimeout(() => document.removeEventListener("click", swallow, true), 50);
+  const cell = event.type === "pointerup" ? cellAt(event) : null;
+  if (cell) drop(was.what, cell, event.ctrlKey || event.altKey);
+}
+
+function key(event) {
+  const block = event.target.closest?.("[data-block]");
+  if (!block || !event.altKey || !event.key.startsWith("Arrow")) return;
+  event.preventDefault();
+  const cells = [...document.querySelectorAll("[data-cell]")];
+  const boxes = cells.map(cell => Object.assign(cell.getBoundingClientRect(), {cell}));
+  const own = block.closest("[data-cell]");
+  const next = neighbour(own.getBoundingClientRect(), boxes.filter(box => box.cell !== own), event.key);
+  if (next) drop(block, next.cell, event.shiftKey);
+}
+
+if (globalThis.document?.querySelector("[data-board]")) {
+  document.addEventListener("pointerdown", lift);
+  document.addEventListener("pointermove", carry, {passive: false});
+  for (const end of ["pointerup", "pointercancel"]) document.addEventListener(end, letGo);
+  document.addEventListener("keydown", key);
+  document.addEventListener("touchmove", event => carried?.ghost && event.preventDefault(), {passive: false});
+}

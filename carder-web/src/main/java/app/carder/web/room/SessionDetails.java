@@ -1,0 +1,34 @@
+package app.carder.web.room;
+
+import app.carder.core.week.DayStrip;
+import app.carder.core.week.PlannedSession;
+import app.carder.core.week.PlannedSession.Garden;
+import app.carder.core.week.PlannedSession.Moves;
+import java.time.DayOfWeek;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * A session as it is written down.
+ *
+ * @param planned what it is and when
+ * @param weekdays on which it takes place
+ */
+public record SessionDetails(PlannedSession planned, Set<DayOfWeek> weekdays) {
+
+    /** Keeps its own copy. */
+    public SessionDetails {
+        weekdays = Set.copyOf(weekdays);
+    }
+
+    /** From Monday to Friday, at its fixed time, in the room's language; group time may move. */
+    public static SessionDetails usual(DayStrip.Session session) {
+        return new SessionDetails(
+                new PlannedSession(
+                        session,
+                        session.kind() == DayStrip.Kind.GROUP ? Moves.MOVABLE : Moves.FIXED,
+                        Garden.CLOSED,
+                        ""),
+                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+    }
+}

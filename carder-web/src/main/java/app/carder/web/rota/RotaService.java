@@ -1,0 +1,157 @@
+package app.carder.web.rota;
+
+import app.carder.core.measure.Age;
+import app.carder.core.ratio.Staffing;
+import app.carder.core.ratio.Staffing.AdultHours;
+import app.carder.core.ratio.Staffing.ChildHours;
+import app.carder.web.account.AccountService;
+import app.carder.web.account.StaffView;
+import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
+import app.carder.web.page.NotFound;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who is in a room when, and whether that is enough for the children who are due. */
+@Service
+public class RotaService {
+
+    private static final Limit MOST = Limit.of(500);
+
+    private final ShiftRepository shifts;
+    private final AbsenceRepository absences;
+    private final RoomService rooms;
+    private final ChildService children;
+    private final AccountService accounts;
+    private final SettingService settings;
+
+    RotaService(
+            ShiftRepository shifts,
+            AbsenceRepository absences,
+            RoomService rooms,
+            ChildService children,
+            AccountService accounts,
+            SettingService settings) {
+        this.shifts = shifts;
+        this.absences = absences;
+        this.rooms = rooms;
+        this.children = children;
+        this.accounts = accounts;
+        this.settings = settings;
+    }
+
+    /** Hours of adults in a room, by weekday and time. */
+    @Transactional(readOnly = true)
+    public List<ShiftView> shifts(SettingId settingId, UUID roomId) {
+        Map<UUID, String> names = names(settingId);
+        return shifts.findBySettingIdAndRoomIdOrderByWeekdayAscFromTimeAsc(settingId, roomId, MOST).stream()
+                .map(shift -> shift.view(names.getOrDefault(shift.accountId(), "")))
+                .toList();
+    }
+
+    /** Absences from a day on. */
+    @Transactional(readOnly = true)
+    public List<AbsenceView> absences(SettingId settingId, LocalDate from) {
+        Map<UUID, String> names = names(settingId);
+        return absences.findBySettingIdAndUntilDayGreaterThanEqualOrderByFromDay(settingId, from, MOST).stream()
+                .map(absence -> absence.view(names.getOrDefault(absence.accountId(), "")))
+                .toList();
+    }
+
+    private Map<UUID, String> names(SettingId settingId) {
+        return accounts.staff(settingId).stream().collect(Collectors.toMap(StaffView::id, StaffView::name));
+    }
+
+    /** Adds an adult's hours on some days of the week. */
+    @Transactional
+    public void addShifts(
+            SettingId settingId,
+            UUID roomId,
+            UUID accountId,
+            Collection<DayOfWeek> days,
+            LocalTime from,
+            LocalTime until) {
+        UUID room = rooms.get(settingId, roomId).id();
+        checkStaff(settingId, accountId);
+        days.forEach(day -> shifts.save(new Shift(settingId, room, accountId, day, from, until)));
+    }
+
+    /** Takes hours away. */
+    @Transactional
+    public void removeShift(SettingId settingId, UUID roomId, UUID shiftId) {
+        shifts.deleteBySettingIdAndRoomIdAndId(
+                settingId, rooms.get(settingId, roomId).id(), shiftId);
+    }
+
+    /** Writes an absence down. */
+    @Transactional
+    public void addAbsence(SettingId settingId, UUID accountId, LocalDate from, LocalDate until) {
+        checkStaff(settingId, accountId);
+        absences.save(new Absence(settingId, accountId, from, until));
+    }
+
+    /** Takes an absence away. */
+    @Transactional
+    public void removeAbsence(SettingId settingId, UUID absenceId) {
+        absences.deleteBySettingIdAndId(settingId, absenceId);
+    }
+
+    private void checkStaff(SettingId settingId, UUID accountId) {
+        if (accounts.staff(settingId).stream().noneMatch(one -> one.id().equals(accountId))) {
+            throw new NotFound();
+        }
+    }
+
+    /** Days of a room, checked against attendance and rota; children are there from the first session to the last. */
+    @Transactional(readOnly = true)
+    public Map<LocalDate, Staffing> staffing(SettingId settingId, RoomView room, List<LocalDate> days) {
+        List<ChildView> all = children.inRoom(settingId, room.id());
+        List<ShiftView> hours = shifts(settingId, room.id());
+        List<AbsenceView> away = absences(settingId, settings.today(settingId).minusDays(60));
+        Map<LocalDate, Staffing> staffing = new LinkedHashMap<>();
+        for (LocalDate day : days) {
+            List<SessionView> sessions = room.sessionsOn(day.getDayOfWeek());
+            List<ChildHours> there = new ArrayList<>();
+            if (!sessions.isEmpty()) {
+                LocalTime first = sessions.get(0).session().startsAt();
+                LocalTime last = sessions.stream()
+                        .map(session -> session.session().endsAt())
+                        .max(LocalTime::compareTo)
+                        .orElseThrow();
+                all.stream()
+                        .filter(child -> child.attendsOn(day))
+                        .forEach(child -> there.add(new ChildHours(
+                                Age.between(child.age().bornOn(), day).inMonths(), first, last)));
+            }
+            staffing.put(
+                    day,
+                    Staffing.of(
+                            room.week().ratio(),
+                            there,
+                            hours.stream()
+                                    .filter(shift -> shift.day() == day.getDayOfWeek())
+                                    .filter(shift -> away.stream()
+                                            .noneMatch(
+                                                    one -> one.accountId().equals(shift.accountId()) && one.isOn(day)))
+                                    .map(shift -> new AdultHours(shift.name(), shift.from(), shift.until()))
+                                    .toList()));
+        }
+        return staffing;
+    }
+}

@@ -1,0 +1,39 @@
+package app.carder.web.rota;
+
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
+import jakarta.persistence.Entity;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.UUID;
+
+/** An adult in a room, every week at the same time. */
+@Entity
+class Shift extends ScopedRecord {
+
+    private UUID roomId;
+    private UUID accountId;
+    private int weekday;
+    private LocalTime fromTime;
+    private LocalTime untilTime;
+
+    protected Shift() {}
+
+    Shift(SettingId settingId, UUID roomId, UUID accountId, DayOfWeek day, LocalTime from, LocalTime until) {
+        super(Ids.next(), settingId);
+        this.roomId = roomId;
+        this.accountId = accountId;
+        this.weekday = day.getValue();
+        this.fromTime = from;
+        this.untilTime = until;
+    }
+
+    ShiftView view(String name) {
+        return new ShiftView(getId(), accountId, name, DayOfWeek.of(weekday), fromTime, untilTime);
+    }
+
+    UUID accountId() {
+        return accountId;
+    }
+}

@@ -1,0 +1,16 @@
+package app.carder.web.rota;
+
+import app.carder.web.setting.SettingId;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.repository.Repository;
+
+interface ShiftRepository extends Repository<Shift, UUID> {
+
+    void save(Shift shift);
+
+    List<Shift> findBySettingIdAndRoomIdOrderByWeekdayAscFromTimeAsc(SettingId settingId, UUID roomId, Limit limit);
+
+    void deleteBySettingIdAndRoomIdAndId(SettingId settingId, UUID roomId, UUID id);
+}

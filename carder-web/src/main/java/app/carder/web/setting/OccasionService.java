@@ -1,0 +1,80 @@
+package app.carder.web.setting;
+
+import app.carder.core.week.OpenDays;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Closed days and visits of a setting. */
+@Service
+public class OccasionService {
+
+    private static final Limit MOST = Limit.of(1000);
+    private static final int DAYS_AROUND = 400;
+
+    private final OccasionRepository occasions;
+    private final SettingService settings;
+
+    OccasionService(OccasionRepository occasions, SettingService settings) {
+        this.occasions = occasions;
+        this.settings = settings;
+    }
+
+    /** What takes place between two days, both included, by its first day. */
+    @Transactional(readOnly = true)
+    public List<OccasionView> between(SettingId settingId, LocalDate from, LocalDate until) {
+        return occasions
+                .findBySettingIdAndUntilDayGreaterThanEqualAndFromDayLessThanEqualOrderByFromDay(
+                        settingId, from, until, MOST)
+                .stream()
+                .map(Occasion::view)
+                .toList();
+    }
+
+    /** The days that the setting is open: Monday to Friday, but for closed days up to a good year back and ahead. */
+    @Transactional(readOnly = true)
+    public OpenDays openDays(SettingId settingId) {
+        LocalDate today = settings.today(settingId);
+        LocalDate first = today.minusDays(DAYS_AROUND);
+        LocalDate last = today.plusDays(DAYS_AROUND);
+        Set<LocalDate> closed = new HashSet<>();
+        for (OccasionView occasion : between(settingId, first, last)) {
+            if (occasion.details().closes()) {
+                LocalDate from = occasion.details().from().isBefore(first)
+                        ? first
+                        : occasion.details().from();
+                LocalDate until = occasion.details().until().isAfter(last)
+                        ? last
+                        : occasion.details().until();
+                from.datesUntil(until.plusDays(1)).forEach(closed::add);
+            }
+        }
+        return OpenDays.mondayToFriday(closed);
+    }
+
+    /** Writes some down, each once: one with the same days and words is there already. */
+    @Transactional
+    public int add(SettingId settingId, List<OccasionDetails> all) {
+        int added = 0;
+        for (OccasionDetails details : all) {
+            boolean known = between(settingId, details.from(), details.until()).stream()
+                    .anyMatch(there -> there.details().equals(details));
+            if (!known) {
+                occasions.save(new Occasion(settingId, details));
+                added++;
+            }
+        }
+        return added;
+    }
+
+    /** Takes one away. */
+    @Transactional
+    public void remove(SettingId settingId, UUID occasionId) {
+        occasions.deleteBySettingIdAndId(settingId, occasionId);
+    }
+}

@@ -1,0 +1,385 @@
+package app.carder.web.week;
+
+import app.carder.core.framework.Framework.Area;
+import app.carder.core.proposal.Interests;
+import app.carder.core.proposal.Offer;
+import app.carder.core.proposal.WeekPlan;
+import app.carder.core.proposal.WeekProblem;
+import app.carder.core.proposal.WeekProblem.Slot;
+import app.carder.core.proposal.WeekSolver;
+import app.carder.core.ratio.Staffing;
+import app.carder.core.safety.Feature;
+import app.carder.core.week.OpenDays;
+import app.carder.core.week.Rotation.Advised;
+import app.carder.core.week.Rotation.Turn;
+import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildService;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Required;
+import app.carder.web.provocation.CardSummary;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.Demand;
+import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.roomplan.RoomPlanService;
+import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
+import app.carder.web.rota.RotaService;
+import app.carder.web.setting.Ids;
+import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.SettingId;
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * Proposes weeks. Each is a job: its state lies in the database, one thread of this node works on it, another writes down every
+ * quarter of a second how far it is and looks whether somebody wants it stopped. A job whose node went away is told as broken off.
+ */
+@Service
+class ProposalService {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProposalService.class);
+    private static final Duration LOST_AFTER = Duration.ofSeconds(20);
+    private static final long BEAT_MILLIS = 250;
+
+    private final WeekProposalRepository proposals;
+    private final ProposedBlockRepository blocks;
+    private final WeekService weeks;
+    private final RoomService rooms;
+    private final RoomPlanService plans;
+    private final ProvocationService provocations;
+    private final DemandService demands;
+    private final ChildService children;
+    private final RotaService rota;
+    private final OccasionService occasions;
+    private final TransactionOperations transaction;
+    private final Clock clock;
+    private final ExecutorService workers = Executors.newSingleThreadExecutor();
+    private final ScheduledExecutorService beats = Executors.newSingleThreadScheduledExecutor();
+
+    ProposalService(
+            WeekProposalRepository proposals,
+            ProposedBlockRepository blocks,
+            WeekService weeks,
+            RoomService rooms,
+            RoomPlanService plans,
+            ProvocationService provocations,
+            DemandService demands,
+            ChildService children,
+            RotaService rota,
+            OccasionService occasions,
+            TransactionOperations transaction,
+            Clock clock) {
+        this.proposals = proposals;
+        this.blocks = blocks;
+        this.weeks = weeks;
+        this.rooms = rooms;
+        this.plans = plans;
+        this.provocations = provocations;
+        this.demands = demands;
+        this.children = children;
+        this.rota = rota;
+        this.occasions = occasions;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    @PreDestroy
+    void stop() {
+        workers.shutdownNow();
+        beats.shutdownNow();
+    }
+
+    /** A question to the solver, and how its indices are to be read. */
+    private record Asked(WeekProblem problem, Map<Slot, BlockPlace> places) {}
+
+    /** Starts a proposal; its id. */
+    UUID ask(Viewer viewer, UUID roomId, LocalDate monday) {
+        UUID id = Ids.next();
+        SettingId settingId = viewer.settingId();
+        Asked asked = Objects.requireNonNull(transaction.execute(status -> {
+            RoomView room = rooms.get(settingId, roomId);
+            proposals.save(new WeekProposal(id, settingId, roomId, monday, viewer.name(), clock.instant()));
+            return problem(settingId, room, monday);
+        }));
+        workers.execute(() -> work(settingId, id, asked));
+        return id;
+    }
+
+    private void work(SettingId settingId, UUID id, Asked asked) {
+        WeekSolver solver = WeekSolver.within(WeekSolver.USUAL_LIMIT, asked.problem());
+        AtomicLong best = new AtomicLong();
+        ScheduledFuture<?> beat = beats.scheduleWithFixedDelay(
+                () -> beat(settingId, id, best.get(), solver), BEAT_MILLIS, BEAT_MILLIS, TimeUnit.MILLISECONDS);
+        try {
+            WeekPlan plan = solver.solve(best::set);
+            beat.cancel(false);
+            transaction.executeWithoutResult(status -> keep(settingId, id, asked, plan));
+        } catch (RuntimeException broken) {
+            LOG.error("A week could not be proposed.", broken);
+            transaction.executeWithoutResult(
+                    status -> proposals.findByIdAndSettingId(id, settingId).ifPresent(WeekProposal::breakOff));
+        } finally {
+            beat.cancel(false);
+        }
+    }
+
+    private void beat(SettingId settingId, UUID id, long points, WeekSolver solver) {
+        Boolean stop = transaction.execute(status -> {
+            Optional<WeekProposal> proposal = proposals.findByIdAndSettingId(id, settingId);
+            proposal.ifPresent(found -> found.beat(points, clock.instant()));
+            return proposal.map(WeekProposal::isStopWanted).orElse(true);
+        });
+        if (Boolean.TRUE.equals(stop)) {
+            solver.stop();
+        }
+    }
+
+    private void keep(SettingId settingId, UUID id, Asked asked, WeekPlan plan) {
+        Optional<WeekProposal> proposal = proposals.findByIdAndSettingId(id, settingId);
+        if (proposal.isEmpty()) {
+            return;
+        }
+        for (WeekPlan.Placed placed : plan.placed()) {
+            blocks.save(new ProposedBlock(
+                    settingId,
+                    id,
+                    Required.from(asked.places(), placed.slot()),
+                    UUID.fromString(placed.cardId()),
+                    asked.problem().pins().containsKey(placed.slot()),
+                    placed.because()));
+        }
+        proposal.get().ready(plan.score().points(), plan.givenUp(), clock.instant());
+    }
+
+    /** Ends a proposal early; what was found so far is kept. */
+    void wantStop(SettingId settingId, UUID id) {
+        transaction.executeWithoutResult(status -> find(settingId, id).wantStop());
+    }
+
+    /** Takes a proposed week over on to the board; what is pinned there stays. */
+    void take(Viewer viewer, UUID id) {
+        transaction.executeWithoutResult(status -> {
+            WeekProposal proposal = find(viewer.settingId(), id);
+            if (proposal.state() == WeekProposal.State.READY) {
+                Map<BlockPlace, UUID> week = new LinkedHashMap<>();
+                blocks.findBySettingIdAndProposalId(viewer.settingId(), id)
+                        .forEach(block -> week.put(block.at(), block.provocationId()));
+                weeks.replace(viewer, proposal.roomId(), proposal.monday(), week);
+                proposal.taken();
+            }
+        });
+    }
+
+    private WeekProposal find(SettingId settingId, UUID id) {
+        return proposals.findByIdAndSettingId(id, settingId).orElseThrow(NotFound::new);
+    }
+
+    /** How far a proposal is, and what it says. */
+    ProposalView view(SettingId settingId, UUID id) {
+        return Objects.requireNonNull(transaction.execute(status -> {
+            WeekProposal proposal = find(settingId, id);
+            boolean lost = proposal.state() == WeekProposal.State.RUNNING
+                    && proposal.beatAt().plus(LOST_AFTER).isBefore(clock.instant());
+            RoomView room = rooms.get(settingId, proposal.roomId());
+            List<ProposedBlock> placed = blocks.findBySettingIdAndProposalId(settingId, id);
+            return new ProposalView(
+                    id,
+                    room.id(),
+                    proposal.monday(),
+                    proposal.state() == WeekProposal.State.RUNNING && !lost,
+                    proposal.state() == WeekProposal.State.READY,
+                    proposal.state() == WeekProposal.State.TAKEN,
+                    proposal.points(),
+                    Duration.between(proposal.askedAt(), proposal.beatAt()).toSeconds(),
+                    days(settingId, room, placed),
+                    proposal.givenUp());
+        }));
+    }
+
+    private List<ProposalView.Day> days(SettingId settingId, RoomView room, List<ProposedBlock> placed) {
+        Map<UUID, CardSummary> cards = provocations.byId(
+                settingId,
+                placed.stream().map(ProposedBlock::provocationId).distinct().toList());
+        Map<UUID, SessionView> sessions =
+                room.sessions().stream().collect(Collectors.toMap(SessionView::id, session -> session));
+        Map<UUID, String> zones =
+                room.zones().stream().collect(Collectors.toMap(zone -> zone.id(), zone -> zone.name()));
+        Map<LocalDate, List<ProposedBlock>> byDay = placed.stream()
+                .sorted(Comparator.comparing((ProposedBlock block) -> block.at().onDay())
+                        .thenComparing(
+                                block -> Required.from(sessions, block.at().sessionId())
+                                        .session()
+                                        .startsAt())
+                        .thenComparing(block -> zones.getOrDefault(block.at().zoneId(), ""))
+                        .thenComparing(block -> block.at().place()))
+                .collect(Collectors.groupingBy(block -> block.at().onDay(), LinkedHashMap::new, Collectors.toList()));
+        List<ProposalView.Day> days = new ArrayList<>();
+        byDay.forEach((on, of) -> days.add(new ProposalView.Day(
+                on,
+                of.stream()
+                        .map(block -> new ProposalView.Placed(
+                                Required.from(sessions, block.at().sessionId())
+                                                .session()
+                                                .startsAt()
+                                        + " "
+                                        + Required.from(sessions, block.at().sessionId())
+                                                .session()
+                                                .name(),
+                                zones.getOrDefault(block.at().zoneId(), ""),
+                                Required.from(cards, block.provocationId()),
+                                block.because()))
+                        .toList())));
+        return days;
+    }
+
+    private Asked problem(SettingId settingId, RoomView room, LocalDate monday) {
+        OpenDays open = occasions.openDays(settingId);
+        List<LocalDate> days = open.ofWeek(monday);
+        Map<LocalDate, Staffing> staffing = rota.staffing(settingId, room, days);
+        Map<UUID, ZonePlaces> places = plans.places(settingId, room);
+        List<WeekProblem.Zone> zones = new ArrayList<>();
+        Map<List<Object>, Integer> zoneAt = new HashMap<>();
+        room.zones().forEach(zone -> {
+            ZonePlaces here = Required.from(places, zone.id());
+            for (int place = 0; place < here.places(); place++) {
+                zoneAt.put(List.of(zone.id(), place), zones.size());
+                zones.add(new WeekProblem.Zone(
+                        zone.id() + "/" + place,
+                        here.places() > 1 ? zone.name() + ", place " + (place + 1) : zone.name(),
+                        here.takesWater(),
+                        here.outdoors()));
+            }
+        });
+        List<WeekProblem.Day> asked = new ArrayList<>();
+        Map<Slot, BlockPlace> slots = new LinkedHashMap<>();
+        for (int day = 0; day < days.size(); day++) {
+            List<WeekProblem.Session> sessions = new ArrayList<>();
+            for (SessionView session : WeekService.playOn(room, days.get(day))) {
+                for (BlockPlace place : WeekService.placesIn(room, session, days.get(day), places)) {
+                    slots.put(
+                            new Slot(
+                                    day,
+                                    sessions.size(),
+                                    Required.from(zoneAt, List.<Object>of(place.zoneId(), place.place()))),
+                            place);
+                }
+                Staffing there = Required.from(staffing, days.get(day));
+                sessions.add(new WeekProblem.Session(
+                        session.id().toString(),
+                        session.session().name() + " at " + session.session().startsAt(),
+                        there.fewestAdults(
+                                session.session().startsAt(), session.session().endsAt())));
+            }
+            asked.add(new WeekProblem.Day(days.get(day), sessions, room.week().eveningMinutes()));
+        }
+        Map<UUID, Long> stock = new HashMap<>();
+        List<Offer> offers = offers(settingId, room, monday, days, zones, stock);
+        Map<BlockPlace, UUID> pinned = weeks.pinned(settingId, room.id(), monday, monday.plusDays(6));
+        Set<String> offered = offers.stream().map(Offer::id).collect(Collectors.toSet());
+        Map<Slot, String> pins = new HashMap<>();
+        slots.forEach((slot, place) -> Optional.ofNullable(pinned.get(place))
+                .map(UUID::toString)
+                .filter(offered::contains)
+                .ifPresent(card -> pins.put(slot, card)));
+        Map<String, Long> stockByName = new HashMap<>();
+        stock.forEach((material, amount) -> stockByName.put(material.toString(), amount));
+        return new Asked(
+                new WeekProblem(
+                        asked,
+                        zones,
+                        List.copyOf(slots.keySet()),
+                        offers,
+                        stockByName,
+                        room.framework().areas().stream().collect(Collectors.toMap(Area::code, Area::name)),
+                        pins),
+                slots);
+    }
+
+    private List<Offer> offers(
+            SettingId settingId,
+            RoomView room,
+            LocalDate monday,
+            List<LocalDate> days,
+            List<WeekProblem.Zone> zones,
+            Map<UUID, Long> stock) {
+        Set<UUID> banned = weeks.banned(settingId, room.id(), monday);
+        List<CardView> cards = provocations.whole(settingId, room.id()).stream()
+                .filter(card -> !banned.contains(card.id()))
+                .toList();
+        Map<UUID, Demand> asked = demands.demands(settingId, room, cards, days);
+        Map<UUID, Advised> advised = weeks.advised(settingId, room, monday);
+        List<String> interests = children.inRoom(settingId, room.id()).stream()
+                .map(child -> child.interests())
+                .toList();
+        List<Offer> offers = new ArrayList<>();
+        for (CardView card : cards) {
+            Demand demand = Required.from(asked, card.id());
+            stock.putAll(demand.stock());
+            Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, ""));
+            Map<String, Long> needs = new HashMap<>();
+            demand.needs().forEach((material, amount) -> needs.put(material.toString(), amount));
+            offers.add(new Offer(
+                    card.id().toString(),
+                    card.details().title(),
+                    ground(card, demand),
+                    card.details().load(),
+                    card.steps().stream()
+                            .mapToInt(step -> step.handsOnMinutes() * step.turns())
+                            .sum(),
+                    needs,
+                    card.details().areas(),
+                    card.details().senses(),
+                    Interests.met(interests, card.details().said()),
+                    turn.turn(),
+                    turn.standing() > 0,
+                    homes(card, zones),
+                    demand.stoppedOn()));
+        }
+        return offers;
+    }
+
+    /** Zones whose name the card names as its place. */
+    private static Set<Integer> homes(CardView card, List<WeekProblem.Zone> zones) {
+        String place = card.details().place().toLowerCase(Locale.ROOT);
+        return IntStream.range(0, zones.size())
+                .filter(at -> place.contains(
+                        zones.get(at).name().replaceAll(", place \\d+$", "").toLowerCase(Locale.ROOT)))
+                .boxed()
+                .collect(Collectors.toSet());
+    }
+
+    private static Offer.Ground ground(CardView card, Demand demand) {
+        if (card.details().features().contains(Feature.OUTDOORS)) {
+            return Offer.Ground.OUTDOORS;
+        }
+        return demand.wet() ? Offer.Ground.WET : Offer.Ground.ANY;
+    }
+}

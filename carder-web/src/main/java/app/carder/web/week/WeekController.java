@@ -1,0 +1,203 @@
+package app.carder.web.week;
+
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
+import app.carder.web.page.Typed;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.rota.RotaService;
+import app.carder.web.setting.SettingService;
+import app.carder.web.week.WeekService.BlockHome;
+import app.carder.web.week.WeekService.Copying;
+import app.carder.web.week.WeekService.Moving;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The week board. Everything on it works with links and buttons; dragging is a shorter way to the same. */
+@Controller
+@AllowedTo(Audience.STAFF)
+class WeekController {
+
+    private final WeekService weeks;
+    private final RoomService rooms;
+    private final ProvocationService provocations;
+    private final RotaService rota;
+    private final SettingService settings;
+
+    WeekController(
+            WeekService weeks,
+            RoomService rooms,
+            ProvocationService provocations,
+            RotaService rota,
+            SettingService settings) {
+        this.weeks = weeks;
+        this.rooms = rooms;
+        this.provocations = provocations;
+        this.rota = rota;
+        this.settings = settings;
+    }
+
+    @GetMapping("/week")
+    String home(@AuthenticationPrincipal Viewer viewer) {
+        return "redirect:/rooms/" + rooms.home(viewer).id() + "/week";
+    }
+
+    /** The board; with a card or a block to carry, each place offers to take it. */
+    @GetMapping("/rooms/{roomId}/week")
+    ModelAndView open(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "of", defaultValue = "") String of,
+            @RequestParam(name = "card", required = false) @Nullable UUID card,
+            @RequestParam(name = "block", required = false) @Nullable UUID block) {
+        ModelAndView page = board(viewer, rooms.get(viewer.settingId(), roomId), monday(viewer, of), "week/board");
+        page.addObject("carriedCard", card == null ? null : provocations.get(viewer.settingId(), card));
+        page.addObject("carriedBlock", block == null ? null : block);
+        return page;
+    }
+
+    @PostMapping("/rooms/{roomId}/week/blocks")
+    ModelAndView put(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        Typed typed = Typed.of(parameters);
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        BlockPlace at = BlockPlace.ofKey(typed.text("at"));
+        weeks.put(viewer, room, at, typed.id("card").orElseThrow(NotFound::new));
+        return answer(viewer, room, WeekService.mondayOf(at.onDay()), requestType);
+    }
+
+    @PostMapping("/blocks/{blockId}/move")
+    ModelAndView move(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("blockId") UUID blockId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        Typed typed = Typed.of(parameters);
+        BlockHome home = weeks.home(viewer.settingId(), blockId);
+        weeks.move(
+                viewer,
+                blockId,
+                BlockPlace.ofKey(typed.text("at")),
+                typed.has("how", "copy") ? Moving.COPY : Moving.MOVE);
+        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+    }
+
+    @PostMapping("/blocks/{blockId}/pin")
+    ModelAndView pin(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("blockId") UUID blockId,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        BlockHome home = weeks.home(viewer.settingId(), blockId);
+        weeks.pin(viewer.settingId(), blockId);
+        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+    }
+
+    @PostMapping("/blocks/{blockId}/remove")
+    ModelAndView remove(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("blockId") UUID blockId,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        BlockHome home = weeks.home(viewer.settingId(), blockId);
+        weeks.remove(viewer.settingId(), blockId);
+        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+    }
+
+    @PostMapping("/rooms/{roomId}/week/copy-day")
+    ModelAndView copyDay(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        FormErrors errors = new FormErrors();
+        Optional<LocalDate> from = typed.day("from", errors);
+        List<LocalDate> to = typed.all("to").stream()
+                .flatMap(text -> day(text).stream())
+                .filter(day -> from.isPresent() && !day.equals(from.get()))
+                .toList();
+        if (from.isEmpty()) {
+            return answer(viewer, room, monday(viewer, ""), "full");
+        }
+        weeks.copyDay(viewer, room, from.get(), to);
+        return answer(viewer, room, WeekService.mondayOf(from.get()), "full");
+    }
+
+    @PostMapping("/rooms/{roomId}/week/copy-last")
+    ModelAndView copyLast(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "of", defaultValue = "") String of,
+            @RequestParam(name = "what", defaultValue = "all") String what) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        LocalDate monday = monday(viewer, of);
+        weeks.copyLastWeek(viewer, room, monday, what.equals("chosen") ? Copying.STILL_CHOSEN : Copying.ALL);
+        return answer(viewer, room, monday, "full");
+    }
+
+    @PostMapping("/rooms/{roomId}/week/ban")
+    ModelAndView ban(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "of", defaultValue = "") String of,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        LocalDate monday = monday(viewer, of);
+        weeks.ban(viewer, room.id(), monday, Typed.of(parameters).id("card").orElseThrow(NotFound::new));
+        return answer(viewer, room, monday, requestType);
+    }
+
+    private ModelAndView answer(Viewer viewer, RoomView room, LocalDate monday, String requestType) {
+        return requestType.equals("partial")
+                ? board(viewer, room, monday, "week/board :: board")
+                : new ModelAndView("redirect:/rooms/" + room.id() + "/week?of=" + monday);
+    }
+
+    private ModelAndView board(Viewer viewer, RoomView room, LocalDate monday, String view) {
+        BoardView board = weeks.board(viewer.settingId(), room, monday);
+        ModelAndView page = new ModelAndView(view);
+        page.addObject("room", room);
+        page.addObject("rooms", rooms.all(viewer.settingId()));
+        page.addObject("board", board);
+        page.addObject("today", settings.today(viewer.settingId()));
+        page.addObject(
+                "staffing",
+                rota.staffing(
+                        viewer.settingId(),
+                        room,
+                        board.days().stream().map(BoardView.Day::on).toList()));
+        return page;
+    }
+
+    private LocalDate monday(Viewer viewer, String of) {
+        return WeekService.mondayOf(day(of).orElseGet(() -> settings.today(viewer.settingId())));
+    }
+
+    private static Optional<LocalDate> day(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException notADay) {
+            return Optional.empty();
+        }
+    }
+}

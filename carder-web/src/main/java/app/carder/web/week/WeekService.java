@@ -1,0 +1,440 @@
+package app.carder.web.week;
+
+import app.carder.core.week.DayStrip;
+import app.carder.core.week.OpenDays;
+import app.carder.core.week.PlannedSession.Garden;
+import app.carder.core.week.Rotation;
+import app.carder.core.week.Rotation.Advised;
+import app.carder.core.week.Rotation.Past;
+import app.carder.core.week.Rotation.Turn;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.NotFound;
+import app.carder.web.provocation.CardSummary;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.room.ZoneView;
+import app.carder.web.roomplan.RoomPlanService;
+import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.OccasionView;
+import app.carder.web.setting.SettingId;
+import app.carder.web.watch.ObservationService;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The week board of a room: which card is planned for which place, and what the rotation says of each. */
+@Service
+public class WeekService {
+
+    private static final Limit MOST_BLOCKS = Limit.of(8000);
+    private static final int WEEKS_LOOKED_BACK = 26;
+    private static final int DAYS_OF_BOARD = 5;
+
+    private final PlannedBlockRepository blocks;
+    private final BannedCardRepository banned;
+    private final RoomService rooms;
+    private final RoomPlanService plans;
+    private final ProvocationService provocations;
+    private final SetOutService setOuts;
+    private final ObservationService observations;
+    private final OccasionService occasions;
+    private final Clock clock;
+
+    WeekService(
+            PlannedBlockRepository blocks,
+            BannedCardRepository banned,
+            RoomService rooms,
+            RoomPlanService plans,
+            ProvocationService provocations,
+            SetOutService setOuts,
+            ObservationService observations,
+            OccasionService occasions,
+            Clock clock) {
+        this.blocks = blocks;
+        this.banned = banned;
+        this.rooms = rooms;
+        this.plans = plans;
+        this.provocations = provocations;
+        this.setOuts = setOuts;
+        this.observations = observations;
+        this.occasions = occasions;
+        this.clock = clock;
+    }
+
+    /** The Monday of a day's week. */
+    public static LocalDate mondayOf(LocalDate day) {
+        return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    }
+
+    /** The board of a week. */
+    @Transactional(readOnly = true)
+    public BoardView board(SettingId settingId, RoomView room, LocalDate monday) {
+        OpenDays open = occasions.openDays(settingId);
+        List<OccasionView> taking = occasions.between(settingId, monday, monday.plusDays(6));
+        List<PlannedBlock> week = ofDays(settingId, room.id(), monday, monday.plusDays(6));
+        Map<BlockPlace, PlannedBlock> byPlace =
+                week.stream().collect(Collectors.toMap(PlannedBlock::at, block -> block, (one, same) -> one));
+        Map<UUID, List<LocalDate>> out = out(settingId, room.id(), monday.plusDays(6));
+        List<CardSummary> cards = provocations.inRoom(settingId, room.id());
+        Map<UUID, CardSummary> byId = cards.stream().collect(Collectors.toMap(CardSummary::id, card -> card));
+        Map<UUID, ZonePlaces> places = plans.places(settingId, room);
+        List<BoardView.Day> days = new ArrayList<>();
+        for (int at = 0; at < DAYS_OF_BOARD; at++) {
+            LocalDate on = monday.plusDays(at);
+            List<BoardView.Session> sessions = new ArrayList<>();
+            if (open.isOpen(on)) {
+                for (SessionView session : playOn(room, on)) {
+                    List<BoardView.Cell> cells = new ArrayList<>();
+                    for (BlockPlace place : placesIn(room, session, on, places)) {
+                        cells.add(cell(room, places, place, Optional.ofNullable(byPlace.get(place)), byId, out, open));
+                    }
+                    sessions.add(new BoardView.Session(session, cells));
+                }
+            }
+            days.add(new BoardView.Day(
+                    on,
+                    open.isOpen(on),
+                    taking.stream().filter(one -> one.details().isOn(on)).toList(),
+                    sessions));
+        }
+        Set<UUID> bans = banned(settingId, room.id(), monday);
+        Map<UUID, Advised> advised = advised(settingId, room, monday);
+        List<BoardView.DeckCard> deck = cards.stream()
+                .map(card -> new BoardView.DeckCard(
+                        card,
+                        advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, "")),
+                        (int) week.stream()
+                                .filter(block -> block.provocationId().equals(card.id()))
+                                .count(),
+                        bans.contains(card.id())))
+                .sorted(Comparator.comparing((BoardView.DeckCard card) ->
+                                order(card.advised().turn()))
+                        .thenComparing(card -> card.card().title()))
+                .toList();
+        return new BoardView(monday, days, deck);
+    }
+
+    private static int order(Turn turn) {
+        return List.of(Turn.STILL_CHOSEN, Turn.STAYS, Turn.BACK, Turn.NEW, Turn.CHANGE, Turn.RESTS)
+                .indexOf(turn);
+    }
+
+    private static BoardView.Cell cell(
+            RoomView room,
+            Map<UUID, ZonePlaces> places,
+            BlockPlace at,
+            Optional<PlannedBlock> block,
+            Map<UUID, CardSummary> cards,
+            Map<UUID, List<LocalDate>> out,
+            OpenDays open) {
+        ZoneView zone = room.zones().stream()
+                .filter(one -> one.id().equals(at.zoneId()))
+                .findFirst()
+                .orElseThrow();
+        ZonePlaces here = places.get(at.zoneId());
+        return new BoardView.Cell(
+                at,
+                zone,
+                here != null && here.places() > 1 ? zone.name() + ", place " + (at.place() + 1) : zone.name(),
+                block.flatMap(found -> Optional.ofNullable(cards.get(found.provocationId()))
+                        .map(card -> new BoardView.Block(
+                                found.getId(),
+                                card,
+                                Rotation.mark(out.getOrDefault(card.id(), List.of()), at.onDay(), open),
+                                found.isPinned()))));
+    }
+
+    /** Sessions of free play on a day. */
+    static List<SessionView> playOn(RoomView room, LocalDate on) {
+        return room.sessionsOn(on.getDayOfWeek()).stream()
+                .filter(SessionView::isPlay)
+                .toList();
+    }
+
+    /** Places of a session: out of doors the garden's; indoors the room's, and the garden's where it is open. */
+    static List<BlockPlace> placesIn(RoomView room, SessionView session, LocalDate on, Map<UUID, ZonePlaces> places) {
+        boolean out = session.session().kind() == DayStrip.Kind.OUTDOORS;
+        boolean both = session.details().planned().garden() == Garden.OPEN;
+        List<BlockPlace> all = new ArrayList<>();
+        for (ZoneView zone : room.zones()) {
+            ZonePlaces here = places.getOrDefault(zone.id(), new ZonePlaces(1, true, false));
+            if (here.outdoors() == out || both) {
+                for (int place = 0; place < here.places(); place++) {
+                    all.add(new BlockPlace(on, session.id(), zone.id(), place));
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<PlannedBlock> ofDays(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
+        return blocks.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, MOST_BLOCKS);
+    }
+
+    /** Days on which cards stood out or are planned to, by card. */
+    Map<UUID, List<LocalDate>> out(SettingId settingId, UUID roomId, LocalDate until) {
+        LocalDate from = until.minusWeeks(WEEKS_LOOKED_BACK);
+        Map<UUID, Set<LocalDate>> days = new HashMap<>();
+        setOuts.daysOut(settingId, roomId, from, until)
+                .forEach((card, on) ->
+                        days.computeIfAbsent(card, key -> new HashSet<>()).addAll(on));
+        ofDays(settingId, roomId, from, until)
+                .forEach(block -> days.computeIfAbsent(block.provocationId(), key -> new HashSet<>())
+                        .add(block.onDay()));
+        Map<UUID, List<LocalDate>> sorted = new HashMap<>();
+        days.forEach((card, on) -> sorted.put(card, on.stream().sorted().toList()));
+        return sorted;
+    }
+
+    /** What the rotation says of every card that was out, on a week's first open day; others are new. */
+    Map<UUID, Advised> advised(SettingId settingId, RoomView room, LocalDate monday) {
+        OpenDays open = occasions.openDays(settingId);
+        LocalDate first = open.plus(monday, 0);
+        Rotation rotation = room.week().rotation();
+        Map<UUID, Set<UUID>> seenWith =
+                observations.seenWith(settingId, room.id(), open.plus(first, -rotation.everyOpenDays()));
+        Map<UUID, Advised> advised = new LinkedHashMap<>();
+        out(settingId, room.id(), monday.minusDays(1))
+                .forEach((card, days) -> advised.put(
+                        card,
+                        rotation.advise(
+                                new Past(
+                                        days,
+                                        seenWith.getOrDefault(card, Set.of()).size()),
+                                first,
+                                open)));
+        return advised;
+    }
+
+    /** Cards that are not to be proposed. */
+    Set<UUID> banned(SettingId settingId, UUID roomId, LocalDate monday) {
+        return banned.findBySettingIdAndRoomIdAndMonday(settingId, roomId, monday).stream()
+                .map(BannedCard::provocationId)
+                .collect(Collectors.toSet());
+    }
+
+    /** Bans a card from a week's proposals, or allows it again. */
+    @Transactional
+    public void ban(Viewer viewer, UUID roomId, LocalDate monday, UUID cardId) {
+        SettingId settingId = viewer.settingId();
+        provocations.get(settingId, cardId);
+        Optional<BannedCard> there = banned.findBySettingIdAndRoomIdAndMonday(settingId, roomId, monday).stream()
+                .filter(card -> card.provocationId().equals(cardId))
+                .findFirst();
+        there.ifPresentOrElse(banned::delete, () -> banned.save(new BannedCard(settingId, roomId, monday, cardId)));
+    }
+
+    /**
+     * Puts a card into a place; what stood there makes way.
+     *
+     * @throws NotFound if the room has no such place on that day, or no such card
+     */
+    @Transactional
+    public void put(Viewer viewer, RoomView room, BlockPlace at, UUID cardId) {
+        checkPlace(viewer.settingId(), room, at);
+        if (!provocations.get(viewer.settingId(), cardId).roomId().equals(room.id())) {
+            throw new NotFound();
+        }
+        stand(viewer, room.id(), at, cardId, false);
+    }
+
+    /** Moves a block; what stands at its new place changes places with it. Copies it instead, where asked. */
+    @Transactional
+    public void move(Viewer viewer, UUID blockId, BlockPlace to, Moving moving) {
+        PlannedBlock block = find(viewer.settingId(), blockId);
+        RoomView room = rooms.get(viewer.settingId(), block.roomId());
+        checkPlace(viewer.settingId(), room, to);
+        BlockPlace from = block.at();
+        if (from.equals(to)) {
+            return;
+        }
+        UUID card = block.provocationId();
+        Optional<PlannedBlock> there = at(viewer.settingId(), room.id(), to);
+        if (moving == Moving.MOVE) {
+            if (there.isPresent()) {
+                block.stand(there.get().provocationId(), there.get().isPinned(), viewer.name(), clock.instant());
+            } else {
+                blocks.delete(block);
+            }
+        }
+        stand(viewer, room.id(), to, card, false);
+    }
+
+    /** What becomes of a block where it stood. */
+    public enum Moving {
+        /** It leaves. */
+        MOVE,
+        /** It stays, too. */
+        COPY
+    }
+
+    private void stand(Viewer viewer, UUID roomId, BlockPlace at, UUID cardId, boolean pinned) {
+        Optional<PlannedBlock> there = at(viewer.settingId(), roomId, at);
+        if (there.isPresent()) {
+            there.get().stand(cardId, pinned, viewer.name(), clock.instant());
+        } else {
+            PlannedBlock block =
+                    new PlannedBlock(viewer.settingId(), roomId, at, cardId, viewer.name(), clock.instant());
+            block.pin(pinned);
+            blocks.save(block);
+        }
+    }
+
+    private Optional<PlannedBlock> at(SettingId settingId, UUID roomId, BlockPlace at) {
+        return ofDays(settingId, roomId, at.onDay(), at.onDay()).stream()
+                .filter(block -> block.at().equals(at))
+                .findFirst();
+    }
+
+    private void checkPlace(SettingId settingId, RoomView room, BlockPlace at) {
+        boolean there = occasions.openDays(settingId).isOpen(at.onDay())
+                && playOn(room, at.onDay()).stream()
+                        .anyMatch(session -> placesIn(room, session, at.onDay(), plans.places(settingId, room))
+                                .contains(at));
+        if (!there) {
+            throw new NotFound();
+        }
+    }
+
+    /** Pins a block, so that a proposal leaves it there, or lets it go again. */
+    @Transactional
+    public UUID pin(SettingId settingId, UUID blockId) {
+        PlannedBlock block = find(settingId, blockId);
+        block.pin(!block.isPinned());
+        return block.roomId();
+    }
+
+    /** Takes a block off the board. */
+    @Transactional
+    public void remove(SettingId settingId, UUID blockId) {
+        blocks.delete(find(settingId, blockId));
+    }
+
+    /** Where a block stands: its room and its Monday. */
+    @Transactional(readOnly = true)
+    public BlockHome home(SettingId settingId, UUID blockId) {
+        PlannedBlock block = find(settingId, blockId);
+        return new BlockHome(block.roomId(), mondayOf(block.onDay()));
+    }
+
+    /**
+     * Where a block stands.
+     *
+     * @param roomId its room
+     * @param monday its week
+     */
+    public record BlockHome(UUID roomId, LocalDate monday) {}
+
+    private PlannedBlock find(SettingId settingId, UUID blockId) {
+        return blocks.findByIdAndSettingId(blockId, settingId).orElseThrow(NotFound::new);
+    }
+
+    /** Copies a day to others of its week that are open; what stood there makes way, unless it is pinned. */
+    @Transactional
+    public void copyDay(Viewer viewer, RoomView room, LocalDate from, List<LocalDate> to) {
+        List<PlannedBlock> day = ofDays(viewer.settingId(), room.id(), from, from);
+        copy(viewer, room, day, to, Set.of());
+    }
+
+    /**
+     * Copies the week before: all of it, or only what has not stood its days and what children still choose; the rest is left for
+     * something else.
+     */
+    @Transactional
+    public void copyLastWeek(Viewer viewer, RoomView room, LocalDate monday, Copying copying) {
+        Set<UUID> leaving = new HashSet<>();
+        if (copying == Copying.STILL_CHOSEN) {
+            advised(viewer.settingId(), room, monday).forEach((card, advised) -> {
+                if (advised.turn() != Turn.STAYS && advised.turn() != Turn.STILL_CHOSEN) {
+                    leaving.add(card);
+                }
+            });
+        }
+        blocks.clear(viewer.settingId(), room.id(), monday, monday.plusDays(6), false);
+        for (int at = 0; at < DAYS_OF_BOARD; at++) {
+            LocalDate on = monday.plusDays(at);
+            copy(
+                    viewer,
+                    room,
+                    ofDays(viewer.settingId(), room.id(), on.minusWeeks(1), on.minusWeeks(1)),
+                    List.of(on),
+                    leaving);
+        }
+    }
+
+    /** How much of a week is copied. */
+    public enum Copying {
+        /** Everything. */
+        ALL,
+        /** What has not stood its days, and what children still choose. */
+        STILL_CHOSEN
+    }
+
+    private void copy(Viewer viewer, RoomView room, List<PlannedBlock> day, List<LocalDate> to, Set<UUID> leaving) {
+        OpenDays open = occasions.openDays(viewer.settingId());
+        Map<UUID, ZonePlaces> places = plans.places(viewer.settingId(), room);
+        for (LocalDate on : to) {
+            Set<BlockPlace> there = playOn(room, on).stream()
+                    .flatMap(session -> placesIn(room, session, on, places).stream())
+                    .collect(Collectors.toSet());
+            Map<BlockPlace, UUID> pinned = pinned(viewer.settingId(), room.id(), on, on);
+            for (PlannedBlock block : day) {
+                BlockPlace at = new BlockPlace(
+                        on,
+                        block.at().sessionId(),
+                        block.at().zoneId(),
+                        block.at().place());
+                boolean free = open.isOpen(on) && there.contains(at) && !pinned.containsKey(at);
+                if (free && !leaving.contains(block.provocationId())) {
+                    stand(viewer, room.id(), at, block.provocationId(), false);
+                }
+            }
+        }
+    }
+
+    /** Pinned blocks of some days, by place. */
+    Map<BlockPlace, UUID> pinned(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
+        return ofDays(settingId, roomId, from, until).stream()
+                .filter(PlannedBlock::isPinned)
+                .collect(Collectors.toMap(PlannedBlock::at, PlannedBlock::provocationId, (one, same) -> one));
+    }
+
+    /** Replaces everything of a week that is not pinned. */
+    @Transactional
+    public void replace(Viewer viewer, UUID roomId, LocalDate monday, Map<BlockPlace, UUID> week) {
+        blocks.clear(viewer.settingId(), roomId, monday, monday.plusDays(6), false);
+        Map<BlockPlace, UUID> pinned = pinned(viewer.settingId(), roomId, monday, monday.plusDays(6));
+        week.forEach((at, card) -> {
+            if (!pinned.containsKey(at)) {
+                blocks.save(new PlannedBlock(viewer.settingId(), roomId, at, card, viewer.name(), clock.instant()));
+            }
+        });
+    }
+
+    /** What is planned for a day, by place. */
+    @Transactional(readOnly = true)
+    public Map<BlockPlace, UUID> planned(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
+        Map<BlockPlace, UUID> planned = new LinkedHashMap<>();
+        ofDays(settingId, roomId, from, until).forEach(block -> planned.put(block.at(), block.provocationId()));
+        return planned;
+    }
+}

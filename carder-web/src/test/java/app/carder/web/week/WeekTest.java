@@ -1,0 +1,362 @@
+package app.carder.web.week;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import app.carder.web.kit.WebTest;
+import java.sql.Timestamp;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+class WeekTest extends WebTest {
+
+    /** A Monday far from the demo's weeks: each test takes another one, so that none depends on what another left. */
+    private static final LocalDate FAR = LocalDate.of(2026, 9, 7);
+
+    private String board(LocalDate monday) {
+        return "/rooms/" + room("Nook") + "/week?of=" + monday;
+    }
+
+    private Document open(LocalDate monday) {
+        return get("precious", board(monday)).page();
+    }
+
+    /** The key of a place: day of the week, session and zone counted from 0. */
+    private String cell(LocalDate monday, int day, int session, int cell) {
+        Element column = open(monday).select(".board-day").get(day);
+        return column.select(".cells")
+                .get(session)
+                .select("[data-cell]")
+                .get(cell)
+                .attr("data-cell");
+    }
+
+    private String standing(LocalDate monday, String key) {
+        return open(monday).select("[data-cell=" + key + "] .block > a").text();
+    }
+
+    private void put(LocalDate monday, String key, String title) {
+        Answer answer = post(
+                "precious",
+                "/rooms/" + room("Nook") + "/week/blocks",
+                "at",
+                key,
+                "card",
+                card(title).toString());
+        assertThat(answer.location()).isEqualTo("/rooms/" + room("Nook") + "/week?of=" + monday);
+    }
+
+    private String blockAt(LocalDate monday, String key) {
+        return open(monday).select("[data-cell=" + key + "] [data-block]").attr("data-block");
+    }
+
+    @Test
+    void showsTheWeekAsDaysSessionsAndZones() {
+        Document page = get("tobias", "/rooms/" + room("Loft") + "/week").page();
+
+        assertThat(page.select(".board-day")).hasSize(5);
+        assertThat(page.select(".board-day").get(0).select("h3").eachText())
+                .containsExactly("Free play 09:00", "Outdoors 10:50", "Free play 13:30", "Outdoors 15:45");
+        assertThat(page.select(".board-day")
+                        .get(0)
+                        .select(".cells")
+                        .get(1)
+                        .select(".cell-name")
+                        .text())
+                .as("out of doors there is the garden")
+                .isEqualTo("Garden");
+        assertThat(page.select(".board-day")
+                        .get(0)
+                        .select(".cells")
+                        .get(0)
+                        .select(".mark")
+                        .eachText())
+                .as("rice stood last week too")
+                .contains("same", "new");
+    }
+
+    @Test
+    void namesTheMinuteFromWhichAnAdultIsMissing() {
+        Document page = get("tobias", "/rooms/" + room("Loft") + "/week").page();
+
+        assertThat(page.select(".board-day").get(0).select(".short").eachText())
+                .containsExactly("One adult is missing from 16:15");
+    }
+
+    @Test
+    void aClosedDayTakesNoCardsAndAVisitIsTold() {
+        Document next =
+                get("tobias", "/rooms/" + room("Loft") + "/week?of=2026-05-11").page();
+
+        assertThat(next.select(".board-day").get(4).text()).contains("Closed: training for everyone", "Closed");
+        assertThat(next.select(".board-day").get(4).select("[data-cell]")).isEmpty();
+        assertThat(next.select(".board-day").get(1).text()).contains("The postal worker visits at ten");
+    }
+
+    @Test
+    void putsMovesChangesPlacesCopiesAndTakesOff() {
+        LocalDate monday = FAR;
+        String first = cell(monday, 0, 0, 0);
+        String second = cell(monday, 0, 0, 1);
+        put(monday, first, "Shredded paper post");
+        put(monday, second, "Stamp printing");
+
+        post("precious", "/blocks/" + blockAt(monday, first) + "/move", "at", second);
+
+        assertThat(standing(monday, second)).isEqualTo("Shredded paper post");
+        assertThat(standing(monday, first)).as("they change places").isEqualTo("Stamp printing");
+        String third = cell(monday, 1, 0, 0);
+        post("precious", "/blocks/" + blockAt(monday, first) + "/move", "at", third, "how", "copy");
+        assertThat(standing(monday, third)).isEqualTo("Stamp printing");
+        assertThat(standing(monday, first)).isEqualTo("Stamp printing");
+        post("precious", "/blocks/" + blockAt(monday, third) + "/remove");
+        assertThat(standing(monday, third)).isEmpty();
+    }
+
+    @Test
+    void answersADragWithTheBoardAlone() {
+        LocalDate monday = FAR.plusWeeks(1);
+        Answer answer = send(
+                "precious",
+                MockMvcRequestBuilders.post("/rooms/" + room("Nook") + "/week/blocks")
+                        .param("at", cell(monday, 0, 0, 0))
+                        .param("card", card("Stamp printing").toString())
+                        .header("HX-Request-Type", "partial")
+                        .with(csrf()));
+
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.page().body().children().get(0).id()).isEqualTo("board");
+        assertThat(answer.text()).doesNotContain("<header");
+    }
+
+    @Test
+    void everyPlaceOffersToTakeACardThatIsCarried() {
+        LocalDate monday = FAR.plusWeeks(2);
+        Document page = get("precious", board(monday) + "&card=" + card("Stamp printing"))
+                .page();
+
+        assertThat(page.select(".carrying").text()).startsWith("Stamp printing: press the place");
+        assertThat(page.select("button.here")).hasSameSizeAs(page.select("[data-cell]"));
+    }
+
+    @Test
+    void refusesPlacesThatAreNotThere() {
+        String key = cell(FAR.plusWeeks(3), 0, 0, 0);
+        String url = "/rooms/" + room("Nook") + "/week/blocks";
+        String stamp = card("Stamp printing").toString();
+
+        assertThat(post("precious", url, "at", "nonsense", "card", stamp).status())
+                .isEqualTo(404);
+        assertThat(post("precious", url, "at", key.replace("_0", "_9"), "card", stamp)
+                        .status())
+                .isEqualTo(404);
+        assertThat(post("precious", url, "at", key.replaceFirst("^[0-9-]+", "2026-09-26"), "card", stamp)
+                        .status())
+                .as("a Saturday")
+                .isEqualTo(404);
+        assertThat(post(
+                                "precious",
+                                url,
+                                "at",
+                                key,
+                                "card",
+                                card("Rice by the kilo").toString())
+                        .status())
+                .as("a card of another room")
+                .isEqualTo(404);
+    }
+
+    @Test
+    void copiesADayButLeavesWhatIsPinned() {
+        LocalDate monday = FAR.plusWeeks(4);
+        String monday1 = cell(monday, 0, 0, 0);
+        String tuesday1 = cell(monday, 1, 0, 0);
+        put(monday, monday1, "Shredded paper post");
+        put(monday, tuesday1, "Stamp printing");
+        post("precious", "/blocks/" + blockAt(monday, tuesday1) + "/pin");
+
+        post(
+                "precious",
+                "/rooms/" + room("Nook") + "/week/copy-day",
+                "from",
+                monday.toString(),
+                "to",
+                monday.plusDays(1).toString(),
+                "to",
+                monday.plusDays(2).toString());
+
+        assertThat(standing(monday, tuesday1)).isEqualTo("Stamp printing");
+        assertThat(standing(monday, cell(monday, 2, 0, 0))).isEqualTo("Shredded paper post");
+    }
+
+    /** Four days out: it has not stood its five, so it stays; a card that rested in between is left behind. */
+    @Test
+    void copiesFromLastWeekWhatHasNotStoodItsDays() {
+        LocalDate last = FAR.plusWeeks(8);
+        for (int day = 1; day < 5; day++) {
+            put(last, cell(last, day, 0, 0), "Shredded paper post");
+        }
+        put(last, cell(last, 0, 0, 1), "Stamp printing");
+
+        post(
+                "precious",
+                "/rooms/" + room("Nook") + "/week/copy-last",
+                "of",
+                last.plusWeeks(1).toString(),
+                "what",
+                "chosen");
+
+        Document next = open(last.plusWeeks(1));
+        assertThat(next.select(".block > a").eachText()).containsOnly("Shredded paper post");
+        assertThat(next.select(".block")).hasSize(4);
+    }
+
+    @Test
+    void proposesAWeekThatKeepsPinsAndBansAndSaysWhy() {
+        LocalDate monday = FAR.plusWeeks(12);
+        String pinned = cell(monday, 0, 0, 0);
+        put(monday, pinned, "Stamp printing");
+        post("precious", "/blocks/" + blockAt(monday, pinned) + "/pin");
+        post(
+                "precious",
+                "/rooms/" + room("Nook") + "/week/ban",
+                "of",
+                monday.toString(),
+                "card",
+                card("Shredded paper post").toString());
+
+        String proposal = post("precious", "/rooms/" + room("Nook") + "/week/propose", "of", monday.toString())
+                .location();
+        Document ready = waitFor(proposal);
+
+        assertThat(ready.select("tbody tr"))
+                .isNotEmpty()
+                .allSatisfy(row -> assertThat(row.select("td").last().text()).isNotBlank());
+        assertThat(ready.select("tbody th").eachText()).doesNotContain("Shredded paper post");
+        assertThat(ready.text()).contains("you pinned it");
+        Answer taken = post("precious", proposal + "/take");
+        assertThat(taken.location()).isEqualTo(board(monday));
+        assertThat(standing(monday, pinned)).isEqualTo("Stamp printing");
+        assertThat(open(monday).select(".block"))
+                .hasSizeGreaterThanOrEqualTo(ready.select("tbody tr").size());
+    }
+
+    @Test
+    void aProposalCanBeStoppedAndOneThatLostItsNodeIsToldAsBrokenOff() {
+        LocalDate monday = FAR.plusWeeks(14);
+        String proposal = post("precious", "/rooms/" + room("Nook") + "/week/propose", "of", monday.toString())
+                .location();
+
+        post("precious", proposal + "/stop");
+
+        assertThat(waitFor(proposal).text()).contains("Put it on the board");
+        UUID lost = UUID.randomUUID();
+        database.update(
+                "insert into week_proposal select ?, setting_id, id, date '2026-09-07', 'RUNNING', 'x', ?, ?, 0, false, '{}' from room where id = ?",
+                lost,
+                Timestamp.from(clock.instant().minusSeconds(60)),
+                Timestamp.from(clock.instant().minusSeconds(60)),
+                room("Nook"));
+        assertThat(get("precious", "/proposals/" + lost).page().text()).contains("This proposal was broken off.");
+    }
+
+    /** The job runs in another thread: asked for until it is ready, for at most half a minute. */
+    private Document waitFor(String proposal) {
+        Instant end = Instant.now().plus(Duration.ofSeconds(30));
+        Document page = get("precious", proposal).page();
+        while (page.select("progress").size() > 0 && Instant.now().isBefore(end)) {
+            LockSupport.parkNanos(50_000_000);
+            page = get("precious", proposal).page();
+        }
+        return page;
+    }
+
+    @Test
+    void keepsSessionsForEachWeekdayAndSaysWhatToMove() {
+        String url = "/rooms/" + room("Burrow") + "/sessions";
+        List<String> form = new ArrayList<>(rules());
+        form.addAll(session(0, "Free play", "PROTECTED_PLAY", "09:00", "10:00"));
+        form.addAll(session(1, "Songs", "GROUP", "10:00", "10:15"));
+        form.addAll(List.of("movable-1", "on", "language-1", "Swedish"));
+        form.addAll(session(2, "Free play", "PROTECTED_PLAY", "10:15", "11:15"));
+
+        Answer kept = post("marguerite", url, form.toArray(String[]::new));
+
+        assertThat(kept.location()).isEqualTo(url + "?saved");
+        Document page = get("marguerite", url).page();
+        assertThat(page.select(".margin .notes").text())
+                .contains("Move Songs from 10:00 to 09:00: the longest stretch becomes 120 minutes, 60 more.");
+        assertThat(page.select(".margin dd").eachText()).contains("60 min", "1", "15 min", "11 % of 20 %");
+        assertThat(page.select(".margin").text()).contains("09:55, before it ends at 10:00");
+    }
+
+    @Test
+    void marksWhatIsWrongWithASession() {
+        String url = "/rooms/" + room("Nook") + "/sessions";
+        List<String> wrong = new ArrayList<>(rules());
+        wrong.addAll(List.of("name-0", "Snack", "kind-0", "CARE", "from-0", "10:00", "to-0", "09:00"));
+        List<String> overlap = new ArrayList<>(rules());
+        overlap.addAll(session(0, "Snack", "CARE", "09:00", "10:00"));
+        overlap.addAll(session(1, "Songs", "GROUP", "09:30", "10:30"));
+
+        Answer answer = post("precious", url, wrong.toArray(String[]::new));
+        Answer overlapping = post("precious", url, overlap.toArray(String[]::new));
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.page().select(".fault").eachText())
+                .contains(
+                        "“Snack” must end after it begins; it says 10:00 to 09:00.",
+                        "Say on which days “Snack” takes place.");
+        assertThat(overlapping.page().select(".faults").text()).contains("Sessions must not overlap");
+        assertThat(post("precious", url, rules().toArray(String[]::new))
+                        .page()
+                        .select(".faults")
+                        .text())
+                .contains("at least one session");
+    }
+
+    private static List<String> rules() {
+        return List.of(
+                "ratio",
+                "ENGLAND",
+                "everyDays",
+                "5",
+                "restDays",
+                "10",
+                "stillChosen",
+                "3",
+                "evening",
+                "45",
+                "notice",
+                "5",
+                "percent",
+                "20",
+                "secondLanguage",
+                "Swedish");
+    }
+
+    private static List<String> session(int row, String name, String kind, String from, String to) {
+        return List.of(
+                "name-" + row,
+                name,
+                "kind-" + row,
+                kind,
+                "from-" + row,
+                from,
+                "to-" + row,
+                to,
+                "days-" + row,
+                "MONDAY",
+                "days-" + row,
+                "TUESDAY");
+    }
+}
