@@ -99,7 +99,8 @@ public record Staffing(RatioRule rule, List<Stretch> stretches) {
         return !time.isBefore(from) && time.isBefore(until);
     }
 
-    /** Where adults are missing, in order; neighbouring stretches that miss as many are one, with the first one's children. */
+    /** Where adults are missing, in order; neighbouring stretches with the same adults that miss
+     * as many are one, with the first one's children. */
     public List<Stretch> shortfalls() {
         List<Stretch> missing = new ArrayList<>();
         for (Stretch stretch : stretches) {
@@ -107,7 +108,8 @@ public record Staffing(RatioRule rule, List<Stretch> stretches) {
                 continue;
             }
             Stretch last = missing.isEmpty() ? null : missing.get(missing.size() - 1);
-            if (last != null && last.until().equals(stretch.from()) && last.missing() == stretch.missing()) {
+            if (last != null && last.until().equals(stretch.from()) && last.missing() == stretch.missing()
+                    && last.adults().equals(stretch.adults())) {
                 missing.set(
                         missing.size() - 1,
                         new Stretch(last.from(), stretch.until(), last.children(), last.adults(), last.need()));

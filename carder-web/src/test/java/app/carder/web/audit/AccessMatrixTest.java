@@ -151,6 +151,15 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/framework",
                 "POST /rooms/{roomId}/plan",
                 "POST /rooms/{roomId}/plan/import",
+                "GET /rooms/{roomId}/rota",
+                "POST /rooms/{roomId}/rota/shifts",
+                "POST /rooms/{roomId}/rota/shifts/{shiftId}/remove",
+                "POST /rooms/{roomId}/rota/absences",
+                "POST /rooms/{roomId}/rota/absences/{absenceId}/remove",
+                "POST /rooms/{roomId}/rota/leads",
+                "POST /rooms/{roomId}/rota/skills",
+                "POST /lead-rotas/{rotaId}/again",
+                "POST /lead-turns/{turnId}",
                 "GET /rooms/{roomId}/sessions",
                 "POST /rooms/{roomId}/sessions",
                 "GET /rooms/{roomId}/rules",
@@ -281,6 +290,7 @@ class AccessMatrixTest extends WebTest {
                 .param("edition", "1")
                 .param("adults", "1")
                 .param("at", ids.getOrDefault("at", ""))
+                .param("adult", ids.getOrDefault("adult", ""))
                 .param("card", ids.getOrDefault("cardId", ""))
                 .param("posture", "SEATED")
                 .param("play", "FLOOR")
@@ -355,8 +365,28 @@ class AccessMatrixTest extends WebTest {
                         String.class,
                         block));
         ids.put("proposalId", proposal().toString());
+        UUID shift = id("select id from shift where room_id = ?", room("Loft"));
+        ids.put("shiftId", shift.toString());
+        ids.put("adult", id("select account_id from shift where id = ?", shift).toString());
+        ids.put("absenceId", UUID.randomUUID().toString());
+        UUID rota = leadRota();
+        ids.put("rotaId", rota.toString());
+        ids.put("turnId", id("select id from lead_turn where rota_id = ?", rota).toString());
         ids.put("token", String.valueOf(message).replaceAll("(?s).*/open/(\\S+).*", "$1"));
         return ids;
+    }
+
+    private UUID leadRota() {
+        UUID rota = UUID.randomUUID();
+        database.update(
+                "insert into lead_rota select ?, setting_id, id, date '2026-05-04', 1, '{}', 'x', now() from room where id = ?",
+                rota,
+                room("Loft"));
+        database.update(
+                "insert into lead_turn select gen_random_uuid(), setting_id, ?, 0, id, null, false, false from zone where room_id = ?",
+                rota,
+                room("Loft"));
+        return rota;
     }
 
     private UUID proposal() {
