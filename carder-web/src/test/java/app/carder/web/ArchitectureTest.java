@@ -33,6 +33,7 @@ class ArchitectureTest {
     /** Look-ups for people who are not known to belong to a setting yet, and the setting itself. */
     private static final Set<String> WITHOUT_SETTING = Set.of(
             "AccountRepository.findByUsername",
+            "CalendarFeedRepository.findByTokenHash",
             "InvitationRepository.findByTokenHash",
             "InvitationRepository.readByTokenHash",
             "SettingRepository.findById",

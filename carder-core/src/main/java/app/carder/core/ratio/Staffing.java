@@ -108,7 +108,9 @@ public record Staffing(RatioRule rule, List<Stretch> stretches) {
                 continue;
             }
             Stretch last = missing.isEmpty() ? null : missing.get(missing.size() - 1);
-            if (last != null && last.until().equals(stretch.from()) && last.missing() == stretch.missing()
+            if (last != null
+                    && last.until().equals(stretch.from())
+                    && last.missing() == stretch.missing()
                     && last.adults().equals(stretch.adults())) {
                 missing.set(
                         missing.size() - 1,

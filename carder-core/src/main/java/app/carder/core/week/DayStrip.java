@@ -26,7 +26,7 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Option
         /** Led by an adult. */
         GROUP("Group time"),
         /** Food, rest, coming and going. */
-        CARE("Care: food, rest, coming and going"),
+        CARE("Care time"),
         /** Out of doors. */
         OUTDOORS("Out of doors");
 

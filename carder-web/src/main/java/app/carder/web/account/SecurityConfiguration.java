@@ -38,6 +38,7 @@ class SecurityConfiguration {
                                 path.matcher("/sign-in"),
                                 path.matcher("/first-run"),
                                 path.matcher("/open/**"),
+                                path.matcher(HttpMethod.GET, "/calendar/feed/*"),
                                 path.matcher("/error"))
                         .permitAll()
                         .anyRequest()

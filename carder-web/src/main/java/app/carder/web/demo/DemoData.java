@@ -187,7 +187,8 @@ public class DemoData {
         weeks.shifts(loft, tobias, hamish);
         weeks.shifts(nook, precious, sunniva);
         weeks.shifts(burrow, marguerite, ravi);
-        weeks.shift(burrow, imelda, 9, 0, 12, 0);
+        weeks.shift(burrow, imelda, 9, 0, 11, 45);
+        weeks.shift(loft, imelda, 12, 0, 13, 20);
         weeks.occasions(quillmere.id());
 
         Map<String, ChildView> byName = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package app.carder.web.family;
 
+import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
 import app.carder.web.children.ChildService;

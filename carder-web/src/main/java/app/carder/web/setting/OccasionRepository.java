@@ -2,6 +2,7 @@ package app.carder.web.setting;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.repository.Repository;
@@ -13,5 +14,7 @@ interface OccasionRepository extends Repository<Occasion, UUID> {
     List<Occasion> findBySettingIdAndUntilDayGreaterThanEqualAndFromDayLessThanEqualOrderByFromDay(
             SettingId settingId, LocalDate from, LocalDate until, Limit limit);
 
-    void deleteBySettingIdAndId(SettingId settingId, UUID id);
+    Optional<Occasion> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    void delete(Occasion occasion);
 }

@@ -1,6 +1,7 @@
 package app.carder.web.setting;
 
 import app.carder.core.week.OpenDays;
+import app.carder.web.page.NotFound;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -72,9 +73,13 @@ public class OccasionService {
         return added;
     }
 
-    /** Takes one away. */
+    /**
+     * Takes one away.
+     *
+     * @throws NotFound if the setting has no such occasion
+     */
     @Transactional
     public void remove(SettingId settingId, UUID occasionId) {
-        occasions.deleteBySettingIdAndId(settingId, occasionId);
+        occasions.delete(occasions.findByIdAndSettingId(occasionId, settingId).orElseThrow(NotFound::new));
     }
 }

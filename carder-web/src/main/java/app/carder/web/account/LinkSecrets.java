@@ -1,4 +1,4 @@
-package app.carder.web.family;
+package app.carder.web.account;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -8,7 +8,7 @@ import java.util.Base64;
 import java.util.HexFormat;
 
 /** Makes the secrets of a link: a token that nobody guesses, and a code that a person can type. */
-final class LinkSecrets {
+public final class LinkSecrets {
 
     private static final SecureRandom RANDOM = new SecureRandom();
     private static final int TOKEN_BYTES = 24;
@@ -17,19 +17,19 @@ final class LinkSecrets {
     private LinkSecrets() {}
 
     /** 192 random bits, safe in an address. */
-    static String token() {
+    public static String token() {
         byte[] bytes = new byte[TOKEN_BYTES];
         RANDOM.nextBytes(bytes);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     /** Six digits. */
-    static String code() {
+    public static String code() {
         return "%06d".formatted(RANDOM.nextInt(CODES));
     }
 
     /** SHA-256 of a token: it is random enough to need no salt. */
-    static String hash(String token) {
+    public static String hash(String token) {
         try {
             return HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));

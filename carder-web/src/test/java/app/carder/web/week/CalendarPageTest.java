@@ -1,0 +1,150 @@
+package app.carder.web.week;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import app.carder.exchange.calendar.CalendarFile;
+import app.carder.exchange.calendar.CalendarFile.Occasion;
+import app.carder.web.kit.WebTest;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** In the second setting, so that no closed day of a test changes the demo's weeks. */
+class CalendarPageTest extends WebTest {
+
+    private static final String FILE = String.join(
+            "\r\n",
+            "BEGIN:VCALENDAR",
+            "VERSION:2.0",
+            "PRODID:-//Test//EN",
+            "BEGIN:VEVENT",
+            "UID:1@test",
+            "DTSTAMP:20260101T000000Z",
+            "SUMMARY:Bank holiday",
+            "DTSTART;VALUE=DATE:20260525",
+            "END:VEVENT",
+            "BEGIN:VEVENT",
+            "UID:2@test",
+            "DTSTAMP:20260101T000000Z",
+            "SUMMARY:The dentist visits",
+            "DTSTART:20260526T090000Z",
+            "DTEND:20260526T100000Z",
+            "END:VEVENT",
+            "END:VCALENDAR",
+            "");
+
+    private Answer read(String file) {
+        return send(
+                "teodor",
+                MockMvcRequestBuilders.multipart("/calendar/import")
+                        .file(new MockMultipartFile("file", "term.ics", "text/calendar", file.getBytes()))
+                        .with(csrf()));
+    }
+
+    @Test
+    void offersWhatACalendarSaysAndTakesOverWhatIsChosenOnce() {
+        Document offered = read(FILE).page();
+        assertThat(offered.select("input[name=take]")).hasSize(2);
+        assertThat(offered.select("input[name=take][checked]"))
+                .as("only what sounds closed")
+                .hasSize(1);
+
+        for (int twice = 0; twice < 2; twice++) {
+            post(
+                    "teodor",
+                    "/calendar/rows",
+                    "take",
+                    "0",
+                    "closing",
+                    "0",
+                    "from-0",
+                    "2026-05-25",
+                    "until-0",
+                    "2026-05-25",
+                    "summary-0",
+                    "Bank holiday");
+        }
+
+        assertThat(get("teodor", "/calendar").page().select(".hours li").eachText())
+                .filteredOn(line -> line.contains("Bank holiday"))
+                .containsExactly("Mon 25 May 2026 Bank holiday closed ×");
+        Document week =
+                get("teodor", "/rooms/" + room("Pier") + "/week?of=2026-05-25").page();
+        assertThat(week.select(".board-day").get(0).text()).contains("Closed");
+    }
+
+    @Test
+    void refusesInWordsWhatIsNoCalendar() {
+        assertThat(read("hello").page().select(".faults").text()).contains("This is not a calendar that can be read");
+        assertThat(send(
+                                "teodor",
+                                MockMvcRequestBuilders.multipart("/calendar/import")
+                                        .with(csrf()))
+                        .page()
+                        .select(".fault")
+                        .text())
+                .contains("Choose a calendar file");
+    }
+
+    @Test
+    void writesAVisitDownAndTakesItAwayAndMarksWhatIsWrong() {
+        Answer wrong = post("teodor", "/calendar/occasions", "fromDay", "2026-06-10", "untilDay", "2026-06-09");
+        post("teodor", "/calendar/occasions", "summary", "A goat visits", "fromDay", "2026-06-10", "untilDay", "");
+
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.page().select(".fault").eachText())
+                .containsExactly("Say what takes place.", "The last day must not be before the first.");
+        Document page = get("teodor", "/calendar").page();
+        assertThat(page.text()).contains("Wed 10 Jun 2026 A goat visits");
+        post("teodor", page.select("form:has([aria-label*=goat])").attr("action"));
+        assertThat(get("teodor", "/calendar").page().text()).doesNotContain("goat");
+    }
+
+    @Test
+    void aPrivateAddressGivesTheWeekWithoutNamesUntilItIsClosed() {
+        String address = post("hamish", "/calendar/feeds", "room", room("Loft").toString())
+                .page()
+                .select("code.address")
+                .text();
+        String path = address.substring(address.indexOf("/calendar/"));
+
+        Answer feed = send(MockMvcRequestBuilders.get(path));
+
+        assertThat(feed.status()).isEqualTo(200);
+        assertThat(feed.response().getContentType()).startsWith("text/calendar");
+        List<Occasion> read = CalendarFile.read(
+                feed.text(), LocalDate.of(2026, 5, 4), LocalDate.of(2026, 5, 15), ZoneId.of("Europe/London"));
+        assertThat(read).extracting(Occasion::summary).contains("Free play: 4 out", "Closed: training for everyone");
+        for (String child : database.queryForList("select given_name from child", String.class)) {
+            assertThat(feed.text()).doesNotContain(child + " ").doesNotContain(child + "'");
+        }
+        assertThat(database.queryForObject(
+                        "select count(*) from calendar_feed where token_hash like ?",
+                        Integer.class,
+                        "%" + path.substring(path.lastIndexOf('/') + 1) + "%"))
+                .as("the secret itself is not kept")
+                .isZero();
+        assertThat(get("hamish", "/calendar").page().select("code.address"))
+                .as("shown once")
+                .isEmpty();
+        post(
+                "hamish",
+                get("hamish", "/calendar")
+                        .page()
+                        .select("form[action$=/revoke]")
+                        .attr("action"));
+        assertThat(send(MockMvcRequestBuilders.get(path)).status()).isEqualTo(404);
+    }
+
+    @Test
+    void oneWeekIsAFile() {
+        Answer file = get("hamish", "/rooms/" + room("Loft") + "/week.ics?of=2026-05-06");
+
+        assertThat(file.text()).contains("BEGIN:VTIMEZONE", "Weighing desk: Rice by the kilo");
+    }
+}
