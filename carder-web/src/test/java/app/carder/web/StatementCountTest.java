@@ -69,6 +69,12 @@ class StatementCountTest extends WebTest {
                 "/rooms/" + room("Loft") + "/cards?by=week",
                 "/rooms/" + room("Loft") + "/cards?by=room",
                 "/rooms/" + room("Loft") + "/rules",
+                "/rooms/" + room("Loft") + "/plan",
+                "/rooms/" + room("Loft") + "/week",
+                "/rooms/" + room("Loft") + "/week.ics",
+                "/rooms/" + room("Loft") + "/sessions",
+                "/rooms/" + room("Loft") + "/rota",
+                "/calendar",
                 "/cards/" + card("Painted rice for mosaics") + "/ladder",
                 "/cards/" + card("Painted rice for mosaics") + "/preparation",
                 "/cards/" + card("Painted rice for mosaics") + "/reckonings",
@@ -102,9 +108,9 @@ class StatementCountTest extends WebTest {
         UnaryOperator<String> copies = table -> "from " + table + ", generate_series(1, " + MORE + ") n ";
         UUID bram = child("Bram");
         database.update(
-                "insert into provocation (id, setting_id, version, room_id, title, intention, adult_role, areas, statements, senses,"
+                "insert into provocation (id, setting_id, version, room_id, title, intention, adult_role, adult_load, areas, statements, senses,"
                         + " changed_by, changed_at, words, place, features, week_of)"
-                        + " select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role, areas, statements,"
+                        + " select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role, adult_load, areas, statements,"
                         + " senses, changed_by, changed_at, words, place, features, week_of "
                         + copies.apply("provocation") + "where id = ?",
                 card("The parcel chute"));
