@@ -96,6 +96,8 @@ class AccessibilityTest {
                 {"/rooms", "text=Plan of the room and garden"},
                 {"/rooms", "text=Sessions of the day"},
                 {"/week", "text=Rota"},
+                {"/week", "text=Focus groups"},
+                {"/week", "text=Long investigations"},
                 {"/week", "text=Week after"},
                 {"/week", "text=Put out"},
                 {"/set-out", ".pick a"},

@@ -75,6 +75,8 @@ class StatementCountTest extends WebTest {
                 "/rooms/" + room("Loft") + "/sessions",
                 "/rooms/" + room("Loft") + "/rota",
                 "/calendar",
+                "/rooms/" + room("Loft") + "/focus",
+                "/rooms/" + room("Loft") + "/investigations",
                 "/cards/" + card("Painted rice for mosaics") + "/ladder",
                 "/cards/" + card("Painted rice for mosaics") + "/preparation",
                 "/cards/" + card("Painted rice for mosaics") + "/reckonings",

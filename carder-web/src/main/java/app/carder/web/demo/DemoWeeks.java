@@ -2,16 +2,21 @@ package app.carder.web.demo;
 
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.web.account.Viewer;
+import app.carder.web.investigate.InvestigationDetails;
+import app.carder.web.investigate.InvestigationService;
+import app.carder.web.investigate.ReadingDetails;
 import app.carder.web.page.Required;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.rota.RotaService;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.OccasionDetails;
 import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.week.BlockPlace;
 import app.carder.web.week.WeekService;
+import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -19,6 +24,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -39,12 +45,19 @@ class DemoWeeks {
     private final RotaService rota;
     private final OccasionService occasions;
     private final WeekService weeks;
+    private final InvestigationService investigations;
     private final SettingService settings;
 
-    DemoWeeks(RotaService rota, OccasionService occasions, WeekService weeks, SettingService settings) {
+    DemoWeeks(
+            RotaService rota,
+            OccasionService occasions,
+            WeekService weeks,
+            InvestigationService investigations,
+            SettingService settings) {
         this.rota = rota;
         this.occasions = occasions;
         this.weeks = weeks;
+        this.investigations = investigations;
         this.settings = settings;
     }
 
@@ -75,6 +88,39 @@ class DemoWeeks {
                                 monday.plusDays(11), monday.plusDays(11), "Closed: training for everyone", true),
                         new OccasionDetails(
                                 monday.plusDays(8), monday.plusDays(8), "The postal worker visits at ten", false)));
+    }
+
+    /** A bean that was planted ten days ago, and an ice parcel that begins today. */
+    void investigations(Viewer lead, RoomView room) {
+        LocalDate today = settings.today(lead.settingId());
+        UUID bean = Ids.next();
+        LocalDate planted = today.minusDays(10);
+        investigations.begin(
+                lead,
+                bean,
+                room.id(),
+                new InvestigationDetails(
+                        "Bean in the parcel box", "Which way does the root go?", "RUNNER_BEAN", "cm", planted, 2, 3));
+        List<String> measured = List.of("0", "0", "1.5", "4");
+        List<String> notes = List.of(
+                "Pushed into damp paper.",
+                "\"It is fat now.\"",
+                "A white tip, pointing down.",
+                "Chidi held the ruler; Delphine read it.");
+        for (int at = 0; at < measured.size(); at++) {
+            investigations.read(
+                    lead,
+                    Ids.next(),
+                    bean,
+                    new ReadingDetails(
+                            planted.plusDays(3L * at), Optional.of(new BigDecimal(measured.get(at))), notes.get(at)),
+                    Optional.empty());
+        }
+        investigations.begin(
+                lead,
+                Ids.next(),
+                room.id(),
+                new InvestigationDetails("Ice parcel on the sill", "How small is it tomorrow?", "", "g", today, 1, 1));
     }
 
     void board(Viewer lead, RoomView room, Map<String, UUID> cards) {

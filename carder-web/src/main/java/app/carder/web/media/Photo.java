@@ -6,12 +6,14 @@ import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** A photo of an observation. Its pictures lie in the photo store under a random name. */
+/** A photo of an observation, or of a drawing that goes with a reading. Its pictures lie in the photo store under a random name. */
 @Entity
 class Photo extends ScopedRecord {
 
-    private UUID observationId;
+    private @Nullable UUID observationId;
+    private @Nullable UUID readingId;
     private int width;
     private int height;
     private String storedAs;
@@ -19,9 +21,16 @@ class Photo extends ScopedRecord {
 
     protected Photo() {}
 
-    Photo(SettingId settingId, UUID observationId, CleanPhoto clean, String storedAs, Instant storedAt) {
+    Photo(
+            SettingId settingId,
+            @Nullable UUID observationId,
+            @Nullable UUID readingId,
+            CleanPhoto clean,
+            String storedAs,
+            Instant storedAt) {
         super(Ids.next(), settingId);
         this.observationId = observationId;
+        this.readingId = readingId;
         this.width = clean.width();
         this.height = clean.height();
         this.storedAs = storedAs;
@@ -32,7 +41,15 @@ class Photo extends ScopedRecord {
         return storedAs;
     }
 
+    private UUID subject() {
+        UUID subject = observationId == null ? readingId : observationId;
+        if (subject == null) {
+            throw new IllegalStateException("Impossible state: a photo of nothing.");
+        }
+        return subject;
+    }
+
     PhotoView view() {
-        return new PhotoView(getId(), observationId, width, height);
+        return new PhotoView(getId(), subject(), width, height);
     }
 }

@@ -13,5 +13,7 @@ interface PhotoRepository extends Repository<Photo, UUID> {
 
     Optional<Photo> findByIdAndSettingId(UUID id, SettingId settingId);
 
+    List<Photo> findBySettingIdAndReadingIdIn(SettingId settingId, Collection<UUID> readingIds);
+
     List<Photo> findBySettingIdAndObservationIdIn(SettingId settingId, Collection<UUID> observationIds);
 }

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.InputStreamSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -70,12 +71,31 @@ public class PhotoService {
     /** Keeps a cleaned photo with its observation. */
     @Transactional
     public PhotoView keep(SettingId settingId, UUID observationId, Cleaned cleaned) {
+        return keep(settingId, observationId, null, cleaned);
+    }
+
+    /** Keeps a cleaned photo of a drawing with its reading. */
+    @Transactional
+    public PhotoView keepDrawing(SettingId settingId, UUID readingId, Cleaned cleaned) {
+        return keep(settingId, null, readingId, cleaned);
+    }
+
+    private PhotoView keep(
+            SettingId settingId, @Nullable UUID observationId, @Nullable UUID readingId, Cleaned cleaned) {
         String name = UUID.randomUUID().toString();
-        Photo photo = new Photo(settingId, observationId, cleaned.photo, name, clock.instant());
+        Photo photo = new Photo(settingId, observationId, readingId, cleaned.photo, name, clock.instant());
         photos.save(photo);
         store.put(fileName(name, Size.LARGE), cleaned.photo.large());
         store.put(fileName(name, Size.SMALL), cleaned.photo.small());
         return photo.view();
+    }
+
+    /** The drawings of some readings. */
+    @Transactional(readOnly = true)
+    public List<PhotoView> drawingsOf(SettingId settingId, Collection<UUID> readingIds) {
+        return photos.findBySettingIdAndReadingIdIn(settingId, readingIds).stream()
+                .map(Photo::view)
+                .toList();
     }
 
     /** The photos of some observations. */

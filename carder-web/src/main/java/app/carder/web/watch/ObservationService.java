@@ -205,7 +205,7 @@ public class ObservationService {
                 seen.findBySettingIdAndObservationIdInOrderById(settingId, ids).stream()
                         .collect(Collectors.groupingBy(ObservationChild::observationId));
         Map<UUID, PhotoView> pictures = photos.of(settingId, ids).stream()
-                .collect(Collectors.toMap(PhotoView::observationId, Function.identity(), (first, second) -> first));
+                .collect(Collectors.toMap(PhotoView::subjectId, Function.identity(), (first, second) -> first));
         return found.stream()
                 .map(observation -> view(
                         observation,

@@ -83,6 +83,16 @@ class AccessMatrixTest extends WebTest {
                 "GET /reckoners",
                 "GET /reckoners/{tool}",
                 "GET /reckoners/{tool}/strip.pdf",
+                "GET /rooms/{roomId}/focus",
+                "POST /rooms/{roomId}/focus",
+                "POST /rooms/{roomId}/focus/{groupId}/take-back",
+                "GET /rooms/{roomId}/investigations",
+                "POST /rooms/{roomId}/investigations",
+                "GET /investigations/{investigationId}",
+                "POST /investigations/{investigationId}/readings",
+                "POST /investigations/{investigationId}/end",
+                "GET /investigations/{investigationId}/chart.pdf",
+                "GET /investigations/{investigationId}/readings.csv",
                 "GET /calendar",
                 "POST /calendar/feeds",
                 "POST /calendar/feeds/{feedId}/revoke",
@@ -307,6 +317,9 @@ class AccessMatrixTest extends WebTest {
                 .param("adults", "1")
                 .param("at", ids.getOrDefault("at", ""))
                 .param("adult", ids.getOrDefault("adult", ""))
+                .param("on", "2026-05-06")
+                .param("session", ids.getOrDefault("session", ""))
+                .param("child", ids.getOrDefault("childId", ""))
                 .param("card", ids.getOrDefault("cardId", ""))
                 .param("posture", "SEATED")
                 .param("play", "FLOOR")
@@ -381,6 +394,12 @@ class AccessMatrixTest extends WebTest {
                         String.class,
                         block));
         ids.put("proposalId", proposal().toString());
+        UUID group = focusGroup();
+        ids.put("groupId", group.toString());
+        ids.put(
+                "session",
+                id("select session_id from focus_group where id = ?", group).toString());
+        ids.put("investigationId", investigation().toString());
         UUID shift = id("select id from shift where room_id = ?", room("Loft"));
         ids.put("shiftId", shift.toString());
         ids.put("adult", id("select account_id from shift where id = ?", shift).toString());
@@ -422,6 +441,26 @@ class AccessMatrixTest extends WebTest {
                 rota,
                 room("Loft"));
         return rota;
+    }
+
+    private UUID focusGroup() {
+        UUID group = UUID.randomUUID();
+        database.update(
+                "insert into focus_group select ?, setting_id, room_id, date '2020-01-06', id, '{}', 'x', now() from room_session"
+                        + " where room_id = ? and name = 'Free play' limit 1",
+                group,
+                room("Loft"));
+        return group;
+    }
+
+    private UUID investigation() {
+        UUID investigation = UUID.randomUUID();
+        database.update(
+                "insert into investigation select ?, setting_id, id, 'Ice', '', '', 'g', date '2020-01-06', 2, 2, 'x', null from room"
+                        + " where id = ?",
+                investigation,
+                room("Loft"));
+        return investigation;
     }
 
     private UUID proposal() {

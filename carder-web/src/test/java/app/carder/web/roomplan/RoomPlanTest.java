@@ -96,19 +96,19 @@ class RoomPlanTest extends WebTest {
                 + "<polygon data-carder='outline' points='0,0 4000,0 4000,3000 0,3000'/>%s</svg>";
 
         sendPlan(
-                "precious",
-                url("Nook") + "?edition=" + edition("Nook", "OUTDOORS"),
+                "teodor",
+                url("Pier") + "?edition=" + edition("Pier", "OUTDOORS"),
                 svg.formatted(zone.formatted(id, "Den under the bush")));
         sendPlan(
-                "precious",
-                url("Nook") + "?edition=" + edition("Nook", "OUTDOORS"),
+                "teodor",
+                url("Pier") + "?edition=" + edition("Pier", "OUTDOORS"),
                 svg.formatted(zone.formatted(id, "Den")));
 
         assertThat(database.queryForObject("select name from zone where id = ?::uuid", String.class, id))
                 .isEqualTo("Den");
         Answer twice = sendPlan(
-                "precious",
-                url("Nook") + "?edition=" + edition("Nook", "OUTDOORS"),
+                "teodor",
+                url("Pier") + "?edition=" + edition("Pier", "OUTDOORS"),
                 svg.formatted(zone.formatted(UUID.randomUUID(), "Tray table")));
         assertThat(twice.status()).isEqualTo(422);
         assertThat(twice.text()).contains("Each zone must have a name of its own, got Tray table twice.");

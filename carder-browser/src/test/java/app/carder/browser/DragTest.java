@@ -1,0 +1,198 @@
+package app.carder.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
+
+/** The plan of a room and the week board: dragged by mouse and by touch, moved by keys, kept by the server. */
+class DragTest {
+
+    private static final String KEPT = "Everything is kept.";
+
+    @Test
+    void furnitureIsDraggedByMouseSeenLiveUndoneAndKept() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = openPlan(laptop, "Loft");
+            page.getByText("Add…").click();
+            button(page, "Tall cupboard").click();
+            Locator cupboard = page.locator("g.piece[data-kind=TALL_CUPBOARD]").last();
+            assertThat(page.locator("[data-plan-state]")).hasText(KEPT);
+            String blindBefore = blind(page);
+            String placeBefore = cupboard.getAttribute("data-x");
+
+            BoundingBox box = cupboard.boundingBox();
+            page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+            page.mouse().down();
+            page.mouse().move(box.x - 60, box.y + 50, new Mouse.MoveOptions().setSteps(12));
+            page.waitForFunction(
+                    "before => document.querySelector('.plan .blind').getAttribute('d') !== before", blindBefore);
+            page.mouse().up();
+
+            assertThat(page.locator("[data-plan-state]")).hasText(KEPT);
+            org.assertj.core.api.Assertions.assertThat(cupboard.getAttribute("data-x"))
+                    .isNotEqualTo(placeBefore);
+            String placeAfter = cupboard.getAttribute("data-x");
+            page.reload();
+            assertThat(page.locator("g.piece[data-kind=TALL_CUPBOARD]").last()).hasAttribute("data-x", placeAfter);
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void furnitureIsMovedTurnedResizedAndTakenAwayByKeys() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = openPlan(laptop, "Nook");
+            Locator table = page.locator("g.piece[data-kind=TRAY_STAND]").first();
+            int x = number(table, "data-x");
+            int width = number(table, "data-width");
+            table.focus();
+
+            page.keyboard().press("ArrowRight");
+            page.keyboard().press("Shift+ArrowRight");
+            page.keyboard().press("]");
+            page.keyboard().press("+");
+
+            assertThat(table).hasAttribute("data-x", String.valueOf(x + 60));
+            assertThat(table).hasAttribute("data-turn", "15");
+            assertThat(table).hasAttribute("data-width", String.valueOf(width + 50));
+            assertThat(page.getByLabel("Width")).hasValue(String.valueOf((width + 50) / 10));
+            page.keyboard().press("Delete");
+            assertThat(table).not().hasAttribute("data-x", String.valueOf(x + 60));
+            page.keyboard().press("Control+z");
+            assertThat(page.locator("g.piece[data-kind=TRAY_STAND]").first())
+                    .hasAttribute("data-x", String.valueOf(x + 60));
+            assertThat(page.locator("[data-plan-state]")).hasText(KEPT);
+        }
+    }
+
+    @Test
+    void aStrokeWithoutAConnectionStaysOnTheDeviceAndIsSentLater() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = openPlan(laptop, "Burrow");
+            Locator sofa = page.locator("g.piece[data-kind=SOFA]");
+            int y = number(sofa, "data-y");
+            page.context().setOffline(true);
+            sofa.focus();
+            page.keyboard().press("ArrowDown");
+            assertThat(page.locator("[data-plan-state]")).containsText("It stays on this device");
+
+            page.context().setOffline(false);
+            page.reload();
+
+            assertThat(page.locator("[data-plan-state]")).hasText(KEPT);
+            page.reload();
+            assertThat(page.locator("g.piece[data-kind=SOFA]")).hasAttribute("data-y", String.valueOf(y + 50));
+        }
+    }
+
+    @Test
+    void furnitureIsDraggedByTouch() {
+        try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
+            Page page = openPlan(phone, "Loft");
+            Locator rug = page.locator("g.piece[data-kind=RUG]").first();
+            rug.scrollIntoViewIfNeeded();
+            String before = rug.getAttribute("data-x");
+            BoundingBox box = rug.boundingBox();
+
+            swipe(
+                    page,
+                    box.x + box.width / 2,
+                    box.y + box.height / 2,
+                    box.x + box.width / 2 + 40,
+                    box.y + box.height / 2);
+
+            assertThat(page.locator("[data-plan-state]")).hasText(KEPT);
+            org.assertj.core.api.Assertions.assertThat(rug.getAttribute("data-x"))
+                    .isNotEqualTo(before);
+        }
+    }
+
+    @Test
+    void cardsAreDraggedMovedByKeysAndPutOutByLinks() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/week?");
+            page.getByText("Week after").click();
+            page.getByText("Week after").click();
+            Locator target =
+                    page.locator(".board-day").nth(2).locator("[data-cell]").first();
+
+            Locator card =
+                    page.locator(".deck-cards [data-card]", new Page.LocatorOptions().setHasText("Sorting office"));
+            card.scrollIntoViewIfNeeded();
+            card.dragTo(target);
+            assertThat(target).containsText("Sorting office");
+
+            target.locator("[data-block]").focus();
+            page.keyboard().press("Alt+ArrowRight");
+            assertThat(page.locator(".board-day").nth(3).locator("[data-cell]").first())
+                    .containsText("Sorting office");
+            assertThat(target).not().containsText("Sorting office");
+
+            page.locator(".deck-cards [data-card]", new Page.LocatorOptions().setHasText("Scented letters"))
+                    .getByText("Put out")
+                    .click();
+            target.getByText("Here").click();
+            assertThat(target).containsText("Scented letters");
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    private static Page openPlan(Device device, String room) {
+        device.signIn("imelda");
+        Page page = device.page;
+        page.navigate("/rooms");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan of the room and garden, " + room))
+                .click();
+        page.locator("svg.plan [data-carder][tabindex]").first().waitFor();
+        return page;
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static String blind(Page page) {
+        return String.valueOf(page.locator(".plan .blind").getAttribute("d"));
+    }
+
+    private static int number(Locator thing, String name) {
+        return Integer.parseInt(thing.getAttribute(name));
+    }
+
+    /** A finger, by the browser's own protocol: Playwright has taps only. */
+    private static void swipe(Page page, double fromX, double fromY, double toX, double toY) {
+        CDPSession browser = page.context().newCDPSession(page);
+        touch(browser, "touchStart", fromX, fromY);
+        for (int step = 1; step <= 8; step++) {
+            touch(browser, "touchMove", fromX + (toX - fromX) * step / 8, fromY + (toY - fromY) * step / 8);
+        }
+        JsonObject end = new JsonObject();
+        end.addProperty("type", "touchEnd");
+        end.add("touchPoints", new JsonArray());
+        browser.send("Input.dispatchTouchEvent", end);
+    }
+
+    private static void touch(CDPSession browser, String type, double x, double y) {
+        JsonObject point = new JsonObject();
+        point.addProperty("x", x);
+        point.addProperty("y", y);
+        JsonArray points = new JsonArray();
+        points.add(point);
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        browser.send("Input.dispatchTouchEvent", event);
+    }
+}
