@@ -97,5 +97,7 @@ if (globalThis.document?.querySelector("[data-board]")) {
   document.addEventListener("pointermove", carry, {passive: false});
   for (const end of ["pointerup", "pointercancel"]) document.addEventListener(end, letGo);
   document.addEventListener("keydown", key);
+  // Tells that cards can be dragged from now on.
+  board().dataset.ready = "";
   document.addEventListener("touchmove", event => carried?.ghost && event.preventDefault(), {passive: false});
 }

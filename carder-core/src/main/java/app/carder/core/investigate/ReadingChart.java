@@ -84,8 +84,7 @@ public final class ReadingChart {
         for (BigDecimal tick = BigDecimal.ZERO; tick.compareTo(top) <= 0; tick = tick.add(step)) {
             double y = y(tick, top);
             sheet.line(LEFT - 1.5, y, LEFT, y, Style.OUTLINE);
-            sheet.label(
-                    LEFT - 6, y + LETTER / 3, LETTER, tick.stripTrailingZeros().toPlainString());
+            sheet.label(LEFT - 6, y + LETTER / 3, LETTER, plain(tick));
         }
         sheet.label(LEFT, TOP - 3, LETTER, unit);
         int every = Math.max(1, (int) Math.ceil(days.size() / (double) MOST_TICKS));
@@ -128,10 +127,8 @@ public final class ReadingChart {
         for (Reading reading : shown) {
             words.append(' ').append(DAY.format(reading.on()));
             reading.value()
-                    .ifPresent(value -> words.append(' ')
-                            .append(value.toPlainString())
-                            .append(' ')
-                            .append(unit));
+                    .ifPresent(value ->
+                            words.append(' ').append(plain(value)).append(' ').append(unit));
             words.append(reading.drawn() == Drawn.YES ? ", drawn;" : ";");
         }
         expected.ifPresent(window -> words.append(" Expected: ")
@@ -142,6 +139,10 @@ public final class ReadingChart {
                 .append(DAY.format(window.to(begun)))
                 .append('.'));
         return words.toString();
+    }
+
+    private static String plain(BigDecimal value) {
+        return value.stripTrailingZeros().toPlainString();
     }
 
     private static BigDecimal top(List<Reading> shown, BigDecimal step) {

@@ -192,7 +192,7 @@ class InvestigationController {
                         .map(reading -> List.of(
                                 reading.onDay().toString(),
                                 reading.measured()
-                                        .map(BigDecimal::toPlainString)
+                                        .map(value -> value.stripTrailingZeros().toPlainString())
                                         .orElse(""),
                                 reading.note(),
                                 reading.drawing().isPresent() ? "yes" : "no",
