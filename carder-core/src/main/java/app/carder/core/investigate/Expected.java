@@ -1,17 +1,10 @@
 package app.carder.core.investigate;
 
 import app.carder.core.reckoning.Source;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import app.carder.core.table.ShippedTable;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 
 /**
  * What is expected when: a window of days after the beginning.
@@ -64,28 +57,15 @@ public record Expected(String code, String name, String what, int fromDays, int 
     }
 
     private static List<Expected> read() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setCommentMarker('#')
-                .get();
-        try (Reader reader = new InputStreamReader(
-                        Objects.requireNonNull(Expected.class.getResourceAsStream("expected.csv")),
-                        StandardCharsets.UTF_8);
-                CSVParser rows = format.parse(reader)) {
-            return rows.stream()
-                    .map(row -> new Expected(
-                            row.get("code"),
-                            row.get("name"),
-                            row.get("what"),
-                            Integer.parseInt(row.get("from_days")),
-                            Integer.parseInt(row.get("to_days")),
-                            row.get("depth"),
-                            row.get("note")))
-                    .toList();
-        } catch (IOException broken) {
-            throw new UncheckedIOException("Impossible state: the windows cannot be read.", broken);
-        }
+        return ShippedTable.rows(Expected.class, "expected.csv").stream()
+                .map(row -> new Expected(
+                        row.get("code"),
+                        row.get("name"),
+                        row.get("what"),
+                        Integer.parseInt(row.get("from_days")),
+                        Integer.parseInt(row.get("to_days")),
+                        row.get("depth"),
+                        row.get("note")))
+                .toList();
     }
 }

@@ -1,23 +1,16 @@
 package app.carder.core.practice;
 
 import app.carder.core.framework.Sense;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
+import app.carder.core.table.ShippedTable;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -57,20 +50,9 @@ public record CardTemplate(
 
     /** The templates that ship with the application. */
     public static List<CardTemplate> shipped() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setCommentMarker('#')
-                .get();
-        try (Reader reader = new InputStreamReader(
-                        Objects.requireNonNull(CardTemplate.class.getResourceAsStream("templates.csv")),
-                        StandardCharsets.UTF_8);
-                CSVParser rows = format.parse(reader)) {
-            return rows.stream().map(CardTemplate::of).toList();
-        } catch (IOException broken) {
-            throw new UncheckedIOException("Impossible state: the templates cannot be read.", broken);
-        }
+        return ShippedTable.rows(CardTemplate.class, "templates.csv").stream()
+                .map(CardTemplate::of)
+                .toList();
     }
 
     private static CardTemplate of(CSVRecord row) {

@@ -2,6 +2,7 @@ package app.carder.core.ratio;
 
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.table.ShippedTable;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +18,7 @@ public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Recko
 
     private record Row(int fromMonths, int toMonths, BigDecimal squareMetres, String source) {}
 
-    private static final List<Row> ROWS = Tables.rows("space.csv").stream()
+    private static final List<Row> ROWS = ShippedTable.rows(FloorSpace.class, "space.csv").stream()
             .map(row -> new Row(
                     Integer.parseInt(row.get("from_months")),
                     Integer.parseInt(row.get("to_months")),

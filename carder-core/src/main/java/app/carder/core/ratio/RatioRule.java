@@ -2,6 +2,7 @@ package app.carder.core.ratio;
 
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.table.ShippedTable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -122,7 +123,7 @@ public record RatioRule(String code, String name, List<Band> bands) {
 
     private static Map<String, RatioRule> read() {
         Map<String, RatioRule> rules = new LinkedHashMap<>();
-        Tables.rows("ratios.csv").forEach(row -> {
+        ShippedTable.rows(RatioRule.class, "ratios.csv").forEach(row -> {
             Band band = Band.of(
                     Integer.parseInt(row.get("from_months")),
                     Integer.parseInt(row.get("to_months")),

@@ -3,17 +3,10 @@ package app.carder.core.safety;
 import app.carder.core.material.Material;
 import app.carder.core.reckoning.Source;
 import app.carder.core.reckoning.Source.Basis;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import app.carder.core.table.ShippedTable;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 
 /**
  * Checks what is put out against the children who will be there. It informs a risk assessment; it never says that
@@ -31,31 +24,18 @@ public final class SafetyCheck {
 
     /** The rules that ship with the application. */
     public static SafetyCheck withShippedRules() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setCommentMarker('#')
-                .get();
-        try (Reader reader = new InputStreamReader(
-                        Objects.requireNonNull(SafetyCheck.class.getResourceAsStream("rules.csv")),
-                        StandardCharsets.UTF_8);
-                CSVParser rows = format.parse(reader)) {
-            return new SafetyCheck(rows.stream()
-                    .map(row -> Rule.of(
-                            row.get("code"),
-                            Level.valueOf(row.get("level")),
-                            row.get("title"),
-                            row.get("when"),
-                            row.get("who"),
-                            row.get("reason"),
-                            row.get("caution"),
-                            new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
-                            row.get("jurisdiction")))
-                    .toList());
-        } catch (IOException broken) {
-            throw new UncheckedIOException("Impossible state: the safety rules cannot be read.", broken);
-        }
+        return new SafetyCheck(ShippedTable.rows(SafetyCheck.class, "rules.csv").stream()
+                .map(row -> Rule.of(
+                        row.get("code"),
+                        Level.valueOf(row.get("level")),
+                        row.get("title"),
+                        row.get("when"),
+                        row.get("who"),
+                        row.get("reason"),
+                        row.get("caution"),
+                        new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
+                        row.get("jurisdiction")))
+                .toList());
     }
 
     /** These rules and a room's own. */

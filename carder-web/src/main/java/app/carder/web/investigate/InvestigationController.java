@@ -8,6 +8,7 @@ import app.carder.web.account.Viewer;
 import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
+import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Printer;
@@ -17,18 +18,13 @@ import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingService;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -198,16 +194,7 @@ class InvestigationController {
                                 reading.drawing().isPresent() ? "yes" : "no",
                                 reading.by()))
                         .toList());
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .cacheControl(CacheControl.noStore())
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("readings.csv")
-                                .build()
-                                .toString())
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+        return Download.of("readings.csv", "text/csv", csv);
     }
 
     private ModelAndView listed(Viewer viewer, RoomView room, Typed typed, FormErrors errors) {

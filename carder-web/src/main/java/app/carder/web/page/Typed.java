@@ -4,6 +4,7 @@ import app.carder.core.measure.Length;
 import java.math.BigDecimal;
 import java.text.Normalizer;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -111,6 +112,16 @@ public final class Typed {
             return Optional.of(LocalDate.parse(text(name)));
         } catch (DateTimeParseException notADay) {
             errors.add(name, "form.day", text(name));
+            return Optional.empty();
+        }
+    }
+
+    /** A time of day that must be there. */
+    public Optional<LocalTime> time(String name, FormErrors errors) {
+        try {
+            return Optional.of(LocalTime.parse(text(name)));
+        } catch (DateTimeParseException notATime) {
+            errors.add(name, "form.time", text(name));
             return Optional.empty();
         }
     }

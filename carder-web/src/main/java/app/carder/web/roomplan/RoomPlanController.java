@@ -14,6 +14,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Printer;
@@ -27,11 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -138,16 +135,8 @@ class RoomPlanController {
             @RequestParam(name = "place", defaultValue = "INDOORS") String place) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         RoomPlan plan = plans.get(viewer.settingId(), room, place(place)).plan();
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(SVG))
-                .cacheControl(CacheControl.noStore())
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("plan-of-" + plan.place().words() + ".svg")
-                                .build()
-                                .toString())
-                .body(PlanSvg.write("Plan of " + room.name(), plan).getBytes(StandardCharsets.UTF_8));
+        return Download.of(
+                "plan-of-" + plan.place().words() + ".svg", SVG, PlanSvg.write("Plan of " + room.name(), plan));
     }
 
     @PostMapping("/rooms/{roomId}/plan/import")

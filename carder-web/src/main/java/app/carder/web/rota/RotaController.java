@@ -14,7 +14,6 @@ import app.carder.web.setting.SettingService;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.time.temporal.TemporalAdjusters;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -84,8 +83,8 @@ class RotaController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         Optional<UUID> adult = adult(viewer, typed, "adult", errors);
-        Optional<LocalTime> from = time(typed, "fromTime", errors);
-        Optional<LocalTime> until = time(typed, "untilTime", errors);
+        Optional<LocalTime> from = typed.time("fromTime", errors);
+        Optional<LocalTime> until = typed.time("untilTime", errors);
         List<DayOfWeek> days =
                 DAYS.stream().filter(day -> typed.has("days", day.name())).toList();
         if (days.isEmpty()) {
@@ -198,15 +197,6 @@ class RotaController {
             errors.add(name, "rota.adult.missing");
         }
         return adult;
-    }
-
-    private static Optional<LocalTime> time(Typed typed, String name, FormErrors errors) {
-        try {
-            return Optional.of(LocalTime.parse(typed.text(name)));
-        } catch (DateTimeParseException notATime) {
-            errors.add(name, "session.time", typed.text(name));
-            return Optional.empty();
-        }
     }
 
     private static ModelAndView back(UUID roomId) {

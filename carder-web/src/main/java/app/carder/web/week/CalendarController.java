@@ -6,6 +6,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
@@ -24,11 +25,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -45,7 +42,8 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.STAFF)
 class CalendarController {
 
-    private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
+    private static final String FILE = "week.ics";
+    private static final String CALENDAR = "text/calendar";
     private static final int MONTHS_READ = 15;
     private static final int MOST_ROWS = 200;
 
@@ -198,7 +196,7 @@ class CalendarController {
     @GetMapping("/calendar/feed/{token}")
     @AllowedTo(Audience.EVERYONE)
     ResponseEntity<byte[]> feed(@PathVariable("token") String token) {
-        return file("week.ics", calendars.feed(token));
+        return Download.of(FILE, CALENDAR, calendars.feed(token));
     }
 
     @GetMapping("/rooms/{roomId}/week.ics")
@@ -206,25 +204,9 @@ class CalendarController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam(name = "of", defaultValue = "") String of) {
-        LocalDate day = settings.today(viewer.settingId());
-        try {
-            day = LocalDate.parse(of);
-        } catch (DateTimeParseException thisWeek) {
-            // Without a day, this week.
-        }
-        return file(
-                "week.ics",
-                calendars.week(viewer.settingId(), rooms.get(viewer.settingId(), roomId), WeekService.mondayOf(day)));
-    }
-
-    private static ResponseEntity<byte[]> file(String name, String text) {
-        return ResponseEntity.ok()
-                .contentType(CALENDAR)
-                .cacheControl(CacheControl.noStore())
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        LocalDate monday = WeekService.mondayOf(of, settings.today(viewer.settingId()));
+        return Download.of(
+                FILE, CALENDAR, calendars.week(viewer.settingId(), rooms.get(viewer.settingId(), roomId), monday));
     }
 
     private ModelAndView page(Viewer viewer, Typed typed, FormErrors errors) {

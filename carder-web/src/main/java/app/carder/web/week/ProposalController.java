@@ -6,7 +6,6 @@ import app.carder.web.account.Viewer;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -37,13 +36,8 @@ class ProposalController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam(name = "of", defaultValue = "") String of) {
-        LocalDate day = settings.today(viewer.settingId());
-        try {
-            day = LocalDate.parse(of);
-        } catch (DateTimeParseException thisWeek) {
-            // Without a day, this week.
-        }
-        return "redirect:/proposals/" + proposals.ask(viewer, roomId, WeekService.mondayOf(day));
+        LocalDate monday = WeekService.mondayOf(of, settings.today(viewer.settingId()));
+        return "redirect:/proposals/" + proposals.ask(viewer, roomId, monday);
     }
 
     @GetMapping("/proposals/{proposalId}")

@@ -16,7 +16,6 @@ import app.carder.web.room.SessionView;
 import app.carder.web.room.WeekRules;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -118,8 +117,8 @@ final class SessionForm {
         if (kind.isEmpty()) {
             errors.add("kind-" + row, "session.kind.missing", name);
         }
-        Optional<LocalTime> from = time("from-" + row);
-        Optional<LocalTime> to = time("to-" + row);
+        Optional<LocalTime> from = typed.time("from-" + row, errors);
+        Optional<LocalTime> to = typed.time("to-" + row, errors);
         if (from.isPresent() && to.isPresent() && !to.get().isAfter(from.get())) {
             errors.add("to-" + row, "session.ends.early", name, from.get(), to.get());
         }
@@ -153,15 +152,6 @@ final class SessionForm {
                 errors.add("name-0", "session.overlap", String.valueOf(overlap.getMessage()));
                 return;
             }
-        }
-    }
-
-    private Optional<LocalTime> time(String name) {
-        try {
-            return Optional.of(LocalTime.parse(typed.text(name)));
-        } catch (DateTimeParseException notATime) {
-            errors.add(name, "session.time", typed.text(name));
-            return Optional.empty();
         }
     }
 

@@ -99,7 +99,7 @@ class WeekController {
                 blockId,
                 BlockPlace.ofKey(typed.text("at")),
                 typed.has("how", "copy") ? Moving.COPY : Moving.MOVE);
-        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+        return answer(viewer, home, requestType);
     }
 
     @PostMapping("/blocks/{blockId}/pin")
@@ -109,7 +109,7 @@ class WeekController {
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         BlockHome home = weeks.home(viewer.settingId(), blockId);
         weeks.pin(viewer.settingId(), blockId);
-        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+        return answer(viewer, home, requestType);
     }
 
     @PostMapping("/blocks/{blockId}/remove")
@@ -119,7 +119,7 @@ class WeekController {
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         BlockHome home = weeks.home(viewer.settingId(), blockId);
         weeks.remove(viewer.settingId(), blockId);
-        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+        return answer(viewer, home, requestType);
     }
 
     @PostMapping("/rooms/{roomId}/week/copy-day")
@@ -167,6 +167,10 @@ class WeekController {
         return answer(viewer, room, monday, requestType);
     }
 
+    private ModelAndView answer(Viewer viewer, BlockHome home, String requestType) {
+        return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
+    }
+
     private ModelAndView answer(Viewer viewer, RoomView room, LocalDate monday, String requestType) {
         return requestType.equals("partial")
                 ? board(viewer, room, monday, "week/board :: board")
@@ -190,7 +194,7 @@ class WeekController {
     }
 
     private LocalDate monday(Viewer viewer, String of) {
-        return WeekService.mondayOf(day(of).orElseGet(() -> settings.today(viewer.settingId())));
+        return WeekService.mondayOf(of, settings.today(viewer.settingId()));
     }
 
     private static Optional<LocalDate> day(String text) {

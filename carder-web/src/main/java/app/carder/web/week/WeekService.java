@@ -25,6 +25,7 @@ import app.carder.web.watch.ObservationService;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -83,6 +84,15 @@ public class WeekService {
     /** The Monday of a day's week. */
     public static LocalDate mondayOf(LocalDate day) {
         return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    }
+
+    /** The Monday of the week that a text names by one of its days; of the usual day's week where it names none. */
+    static LocalDate mondayOf(String text, LocalDate usual) {
+        try {
+            return mondayOf(LocalDate.parse(text));
+        } catch (DateTimeParseException noDay) {
+            return mondayOf(usual);
+        }
     }
 
     /** The board of a week. */

@@ -1,4 +1,4 @@
-package app.carder.core.ratio;
+package app.carder.core.table;
 
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -11,8 +11,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
-/** Reads the tables that ship beside the code. */
-final class Tables {
+/** Reads a table: CSV with a row of names, after lines with # that say where it comes from. */
+public final class ShippedTable {
 
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT
             .builder()
@@ -21,11 +21,12 @@ final class Tables {
             .setCommentMarker('#')
             .get();
 
-    private Tables() {}
+    private ShippedTable() {}
 
-    static List<CSVRecord> rows(String name) {
+    /** The rows of a table that lies beside a class. */
+    public static List<CSVRecord> rows(Class<?> beside, String name) {
         try (Reader reader = new InputStreamReader(
-                        Objects.requireNonNull(Tables.class.getResourceAsStream(name)), StandardCharsets.UTF_8);
+                        Objects.requireNonNull(beside.getResourceAsStream(name)), StandardCharsets.UTF_8);
                 CSVParser rows = FORMAT.parse(reader)) {
             return rows.getRecords();
         } catch (IOException broken) {
