@@ -89,26 +89,8 @@ public record Preparation(
      *     many, or a step is longer than any time in which it can be done
      */
     public static Preparation backwards(List<Step> steps, LocalDateTime readyAt, OpenHours open, LocalDateTime now) {
-        Map<String, Step> byName = checked(steps);
-        Map<String, List<Step>> followers = new HashMap<>();
-        steps.forEach(step -> step.after()
-                .forEach(name -> followers
-                        .computeIfAbsent(name, key -> new ArrayList<>())
-                        .add(step)));
-        Map<String, Planned> placed = new LinkedHashMap<>();
-        List<Block> taken = new ArrayList<>();
-        while (placed.size() < steps.size()) {
-            Step next = steps.stream()
-                    .filter(step -> !placed.containsKey(step.name()))
-                    .filter(step -> placed.keySet().containsAll(names(followers.getOrDefault(step.name(), List.of()))))
-                    .max(Comparator.comparing(step -> deadline(step, followers, placed, readyAt)))
-                    .orElseThrow(() -> new IllegalArgumentException("Steps must not wait for each other in a ring: %s."
-                            .formatted(byName.keySet().stream()
-                                    .filter(name -> !placed.containsKey(name))
-                                    .collect(Collectors.joining(", ")))));
-            LocalDateTime deadline = deadline(next, followers, placed, readyAt);
-            placed.put(next.name(), late(next, deadline, open, taken));
-        }
+        Map<String, List<Step>> followers = followers(steps);
+        Map<String, Planned> placed = placedLate(steps, readyAt, open, new ArrayList<>());
         List<Planned> planned = placed.values().stream()
                 .sorted(Comparator.comparing(Planned::startsAt))
                 .toList();
@@ -127,6 +109,40 @@ public record Preparation(
                 tooLate,
                 tooLate.isEmpty() ? Optional.empty() : forwards(steps, open, now),
                 steps.stream().map(Step::work).reduce(Duration.ZERO, Duration::plus));
+    }
+
+    /**
+     * Places steps as late as they can be.
+     *
+     * @param taken times that the hands are taken already; what is placed is added
+     * @throws IllegalArgumentException as {@link #backwards}
+     */
+    static Map<String, Planned> placedLate(List<Step> steps, LocalDateTime readyAt, OpenHours open, List<Block> taken) {
+        Map<String, Step> byName = checked(steps);
+        Map<String, List<Step>> followers = followers(steps);
+        Map<String, Planned> placed = new LinkedHashMap<>();
+        while (placed.size() < steps.size()) {
+            Step next = steps.stream()
+                    .filter(step -> !placed.containsKey(step.name()))
+                    .filter(step -> placed.keySet().containsAll(names(followers.getOrDefault(step.name(), List.of()))))
+                    .max(Comparator.comparing(step -> deadline(step, followers, placed, readyAt)))
+                    .orElseThrow(() -> new IllegalArgumentException("Steps must not wait for each other in a ring: %s."
+                            .formatted(byName.keySet().stream()
+                                    .filter(name -> !placed.containsKey(name))
+                                    .collect(Collectors.joining(", ")))));
+            LocalDateTime deadline = deadline(next, followers, placed, readyAt);
+            placed.put(next.name(), late(next, deadline, open, taken));
+        }
+        return placed;
+    }
+
+    private static Map<String, List<Step>> followers(List<Step> steps) {
+        Map<String, List<Step>> followers = new HashMap<>();
+        steps.forEach(step -> step.after()
+                .forEach(name -> followers
+                        .computeIfAbsent(name, key -> new ArrayList<>())
+                        .add(step)));
+        return followers;
     }
 
     private static Map<String, Step> checked(List<Step> steps) {
