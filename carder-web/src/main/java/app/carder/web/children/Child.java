@@ -11,11 +11,13 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -46,6 +48,8 @@ class Child extends ScopedRecord {
     private boolean consentDisplay;
     private @Nullable UUID keyPersonId;
     private Integer[] daysAttended;
+    private @Nullable LocalTime arrives;
+    private @Nullable LocalTime leaves;
 
     protected Child() {}
 
@@ -73,6 +77,8 @@ class Child extends ScopedRecord {
                 .sorted()
                 .map(DayOfWeek::getValue)
                 .toArray(Integer[]::new);
+        arrives = details.arrives().orElse(null);
+        leaves = details.leaves().orElse(null);
     }
 
     int version() {
@@ -97,6 +103,8 @@ class Child extends ScopedRecord {
         said.put("photo consents", consents().toString());
         said.put("key person", String.valueOf(keyPersonId));
         said.put("days", days().toString());
+        said.put("arrives", arrives == null ? "" : arrives.toString());
+        said.put("leaves", leaves == null ? "" : leaves.toString());
         return said;
     }
 
@@ -115,6 +123,8 @@ class Child extends ScopedRecord {
                 consents(),
                 keyPersonId,
                 days(),
+                Optional.ofNullable(arrives),
+                Optional.ofNullable(leaves),
                 version);
     }
 

@@ -3,6 +3,8 @@ package app.carder.web.children;
 import app.carder.core.material.Allergen;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param consents uses of photos that the family allows
  * @param keyPersonId member of staff
  * @param daysAttended days of the week
+ * @param arrives on those days; absent where at the first session
+ * @param leaves on those days, later; absent where after the last session
  */
 public record ChildDetails(
         String givenName,
@@ -33,7 +37,9 @@ public record ChildDetails(
         String interests,
         Set<PhotoUse> consents,
         @Nullable UUID keyPersonId,
-        Set<DayOfWeek> daysAttended) {
+        Set<DayOfWeek> daysAttended,
+        Optional<LocalTime> arrives,
+        Optional<LocalTime> leaves) {
     /** Keeps its own copies. */
     public ChildDetails {
         allergens = Set.copyOf(allergens);

@@ -6,6 +6,7 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +34,8 @@ final class ChildForm {
                 .with("consents", child.consents().stream().map(Enum::name).toList())
                 .with("days", child.days().stream().map(Enum::name).toList())
                 .with("version", child.version());
+        child.arrives().ifPresent(at -> typed.with("arrives", at));
+        child.leaves().ifPresent(at -> typed.with("leaves", at));
         if (child.mouthing()) {
             typed.with("mouthing", "on");
         }
@@ -61,6 +64,12 @@ final class ChildForm {
         if (days.isEmpty()) {
             errors.add("days", "child.days.missing");
         }
+        Optional<LocalTime> arrives =
+                typed.text("arrives").isEmpty() ? Optional.empty() : typed.time("arrives", errors);
+        Optional<LocalTime> leaves = typed.text("leaves").isEmpty() ? Optional.empty() : typed.time("leaves", errors);
+        if (arrives.isPresent() && leaves.isPresent() && !leaves.get().isAfter(arrives.get())) {
+            errors.add("leaves", "child.leaves.early");
+        }
         Optional<UUID> keyPerson = typed.id("keyPerson");
         if (keyPerson.isPresent()
                 && staff.stream().noneMatch(person -> person.id().equals(keyPerson.get()))) {
@@ -83,7 +92,9 @@ final class ChildForm {
                 interests,
                 chosenOf(PhotoUse.values(), typed.all("consents")),
                 keyPerson.orElse(null),
-                days));
+                days,
+                arrives,
+                leaves));
     }
 
     private static <E extends Enum<E>> Optional<E> chosen(E[] all, String name) {

@@ -6,9 +6,11 @@ import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -30,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param consents uses of photos that the family allows
  * @param keyPersonId member of staff
  * @param days of the week attended, Monday first
+ * @param arrives on those days; absent where at the first session
+ * @param leaves on those days; absent where after the last session
  * @param version of the record
  */
 public record ChildView(
@@ -46,6 +50,8 @@ public record ChildView(
         Set<PhotoUse> consents,
         @Nullable UUID keyPersonId,
         List<DayOfWeek> days,
+        Optional<LocalTime> arrives,
+        Optional<LocalTime> leaves,
         int version) {
 
     /** Whether the child attends on a day. */

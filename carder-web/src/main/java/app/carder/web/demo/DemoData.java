@@ -304,7 +304,9 @@ public class DemoData {
                                     DemoChildren.INTERESTS.getOrDefault(name, "carrying, filling and emptying"),
                                     consents(name),
                                     keyPersons.get(i % keyPersons.size()).personId(),
-                                    days)));
+                                    days,
+                                    Optional.empty(),
+                                    i % 5 == 4 ? Optional.of(LocalTime.of(12, 30)) : Optional.empty())));
         }
         return enrolled;
     }

@@ -123,8 +123,10 @@ class DemoWeeks {
                 new InvestigationDetails("Ice parcel on the sill", "How small is it tomorrow?", "", "g", today, 1, 1));
     }
 
+    /** Last week and this week. The tray table changes tomorrow, so that there is something to prepare. */
     void board(Viewer lead, RoomView room, Map<String, UUID> cards) {
-        LocalDate monday = WeekService.mondayOf(settings.today(lead.settingId()));
+        LocalDate today = settings.today(lead.settingId());
+        LocalDate monday = WeekService.mondayOf(today);
         for (int week = 0; week < 2; week++) {
             LocalDate first = monday.minusWeeks(1L - week);
             Map<BlockPlace, UUID> blocks = new LinkedHashMap<>();
@@ -135,6 +137,13 @@ class DemoWeeks {
                     }
                 }
             }
+            UUID tray = room.zones().stream()
+                    .filter(zone -> zone.name().equals("Tray table"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            blocks.replaceAll((at, card) ->
+                    at.zoneId().equals(tray) && at.onDay().isAfter(today) ? Required.from(cards, "Stamp dough") : card);
             weeks.replace(lead, room.id(), first, blocks);
         }
     }

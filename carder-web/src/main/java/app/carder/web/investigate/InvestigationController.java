@@ -1,7 +1,6 @@
 package app.carder.web.investigate;
 
 import app.carder.core.investigate.Expected;
-import app.carder.exchange.table.CsvTable;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -182,7 +181,8 @@ class InvestigationController {
     ResponseEntity<byte[]> table(
             @AuthenticationPrincipal Viewer viewer, @PathVariable("investigationId") UUID investigationId) {
         InvestigationView it = investigations.get(viewer.settingId(), investigationId);
-        String csv = CsvTable.write(
+        return Download.table(
+                "readings.csv",
                 List.of("day", it.unit().isEmpty() ? "measured" : "measured " + it.unit(), "note", "drawing", "by"),
                 it.readings().stream()
                         .map(reading -> List.of(
@@ -194,7 +194,6 @@ class InvestigationController {
                                 reading.drawing().isPresent() ? "yes" : "no",
                                 reading.by()))
                         .toList());
-        return Download.of("readings.csv", "text/csv", csv);
     }
 
     private ModelAndView listed(Viewer viewer, RoomView room, Typed typed, FormErrors errors) {

@@ -1,6 +1,8 @@
 package app.carder.web.page;
 
+import app.carder.exchange.table.CsvTable;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -11,6 +13,17 @@ import org.springframework.http.ResponseEntity;
 public final class Download {
 
     private Download() {}
+
+    /**
+     * A table as CSV.
+     *
+     * @param name of the file
+     * @param header names of the columns
+     * @param rows cells, as many as columns
+     */
+    public static ResponseEntity<byte[]> table(String name, List<String> header, List<List<String>> rows) {
+        return of(name, "text/csv", CsvTable.write(header, rows));
+    }
 
     /**
      * The file as a response, in UTF-8.

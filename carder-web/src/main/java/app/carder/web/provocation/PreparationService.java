@@ -2,8 +2,11 @@ package app.carder.web.provocation;
 
 import app.carder.core.prepare.OpenHours;
 import app.carder.core.prepare.Preparation;
+import app.carder.core.prepare.PreparationList;
+import app.carder.core.prepare.PreparationList.Job;
 import app.carder.core.prepare.Step;
 import app.carder.core.week.DayStrip.Kind;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -19,6 +22,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -67,6 +71,28 @@ public class PreparationService {
                 readyAt,
                 hours(settingId, rooms.get(settingId, roomId), readyAt.getDayOfWeek()),
                 settings.localNow(settingId));
+    }
+
+    /**
+     * The steps of several cards, with one pair of hands.
+     *
+     * @param readyAt by card; cards without steps are left out
+     */
+    @Transactional(readOnly = true)
+    public PreparationList list(
+            SettingId settingId, RoomView room, List<CardView> cards, Map<UUID, LocalDateTime> readyAt) {
+        LocalDateTime now = settings.localNow(settingId);
+        List<Job> jobs = cards.stream()
+                .filter(card -> !card.steps().isEmpty() && readyAt.containsKey(card.id()))
+                .map(card -> new Job(
+                        card.id().toString(),
+                        card.details().title(),
+                        steps(card.steps()),
+                        Required.from(readyAt, card.id())))
+                .toList();
+        DayOfWeek weekday =
+                occasions.openDays(settingId).plus(now.toLocalDate(), 0).getDayOfWeek();
+        return PreparationList.of(jobs, hours(settingId, room, weekday), now);
     }
 
     private static List<Step> steps(List<PreparationStep> written) {

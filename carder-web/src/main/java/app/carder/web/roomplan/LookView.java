@@ -7,6 +7,7 @@ import app.carder.core.room.RoomPlan;
 import app.carder.core.room.Sightlines;
 import app.carder.core.room.Sightlines.Blind;
 import app.carder.core.safety.Finding;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -48,6 +49,19 @@ public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<
                     .append(String.format(Locale.ROOT, "%.0f %.0f", corners.get(at), corners.get(at + 1)));
         }
         path.append('Z');
+    }
+
+    /** Zone by zone, as a table: its name, seen at the floor and at a table in per cent, children that it takes. */
+    List<List<String>> rows() {
+        List<List<String>> rows = new ArrayList<>();
+        for (int at = 0; at < sight.zones().size(); at++) {
+            rows.add(List.of(
+                    sight.zones().get(at).zone().name(),
+                    Integer.toString(sight.zones().get(at).percent(Play.FLOOR)),
+                    Integer.toString(sight.zones().get(at).percent(Play.TABLE)),
+                    Integer.toString(capacity.zones().get(at).children())));
+        }
+        return rows;
     }
 
     /** Lengths of the outline's sides, for people, in order. */

@@ -24,6 +24,7 @@ import app.carder.web.room.RoomView;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -188,6 +189,23 @@ class RoomPlanController {
                                 "look",
                                 plans.look(viewer.settingId(), roomId, plan)),
                         Map.of()));
+    }
+
+    /** What is seen of each zone, and how many children it takes. */
+    @GetMapping("/rooms/{roomId}/sightlines.csv")
+    ResponseEntity<byte[]> sightlines(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "place", defaultValue = "INDOORS") String place) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        LookView look = plans.look(
+                viewer.settingId(),
+                roomId,
+                plans.get(viewer.settingId(), room, place(place)).plan());
+        return Download.table(
+                "sightlines.csv",
+                List.of("zone", "seen at the floor in %", "seen at a table in %", "children it takes"),
+                look.rows());
     }
 
     private static Place place(String name) {

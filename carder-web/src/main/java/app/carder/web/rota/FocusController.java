@@ -3,15 +3,21 @@ package app.carder.web.rota;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildView;
+import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -59,6 +65,23 @@ class FocusController {
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;
+    }
+
+    /** Groups of this cycle, with the usual size, drawn and still to come. */
+    @GetMapping("/rooms/{roomId}/focus.csv")
+    ResponseEntity<byte[]> table(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId) {
+        FocusView view = focus.view(viewer.settingId(), rooms.get(viewer.settingId(), roomId), USUAL_SIZE, USUAL_WEEKS);
+        List<List<String>> rows = new ArrayList<>();
+        view.drawn()
+                .forEach(group -> rows.add(
+                        List.of(group.on().toString(), "drawn", String.join(", ", group.names()), group.by())));
+        view.planned()
+                .forEach(group -> rows.add(List.of(
+                        group.on().toString(),
+                        "to come: " + group.session(),
+                        group.children().stream().map(ChildView::name).collect(Collectors.joining(", ")),
+                        "")));
+        return Download.table("focus.csv", List.of("day", "state", "children", "drawn by"), rows);
     }
 
     @PostMapping("/rooms/{roomId}/focus")

@@ -118,7 +118,8 @@ public class RotaService {
         }
     }
 
-    /** Days of a room, checked against attendance and rota; children are there from the first session to the last. */
+    /** Days of a room, checked against attendance and rota; children are there from the first session to the last, unless they have hours of
+     * their own. */
     @Transactional(readOnly = true)
     public Map<LocalDate, Staffing> staffing(SettingId settingId, RoomView room, List<LocalDate> days) {
         List<ChildView> all = children.inRoom(settingId, room.id());
@@ -137,7 +138,9 @@ public class RotaService {
                 all.stream()
                         .filter(child -> child.attendsOn(day))
                         .forEach(child -> there.add(new ChildHours(
-                                Age.between(child.age().bornOn(), day).inMonths(), first, last)));
+                                Age.between(child.age().bornOn(), day).inMonths(),
+                                child.arrives().orElse(first),
+                                child.leaves().orElse(last))));
             }
             staffing.put(
                     day,

@@ -7,6 +7,7 @@ import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setting.OccasionView;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -53,6 +54,36 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
         public Session {
             cells = List.copyOf(cells);
         }
+    }
+
+    /**
+     * A session over the week.
+     *
+     * @param session which
+     * @param byDay the session of each day, absent where it does not take place
+     */
+    public record Row(SessionView session, List<Optional<Session>> byDay) {
+        /** Keeps its own copy. */
+        public Row {
+            byDay = List.copyOf(byDay);
+        }
+    }
+
+    /** The board turned round, as it is printed: sessions down, earliest first, days across. */
+    public List<Row> rows() {
+        return days.stream()
+                .flatMap(day -> day.sessions().stream())
+                .map(Session::session)
+                .distinct()
+                .sorted(Comparator.comparing(session -> session.session().startsAt()))
+                .map(session -> new Row(
+                        session,
+                        days.stream()
+                                .map(day -> day.sessions().stream()
+                                        .filter(one -> one.session().equals(session))
+                                        .findFirst())
+                                .toList()))
+                .toList();
     }
 
     /**

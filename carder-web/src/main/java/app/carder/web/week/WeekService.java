@@ -87,7 +87,7 @@ public class WeekService {
     }
 
     /** The Monday of the week that a text names by one of its days; of the usual day's week where it names none. */
-    static LocalDate mondayOf(String text, LocalDate usual) {
+    public static LocalDate mondayOf(String text, LocalDate usual) {
         try {
             return mondayOf(LocalDate.parse(text));
         } catch (DateTimeParseException noDay) {
@@ -174,14 +174,15 @@ public class WeekService {
     }
 
     /** Sessions of free play on a day. */
-    static List<SessionView> playOn(RoomView room, LocalDate on) {
+    public static List<SessionView> playOn(RoomView room, LocalDate on) {
         return room.sessionsOn(on.getDayOfWeek()).stream()
                 .filter(SessionView::isPlay)
                 .toList();
     }
 
     /** Places of a session: out of doors the garden's; indoors the room's, and the garden's where it is open. */
-    static List<BlockPlace> placesIn(RoomView room, SessionView session, LocalDate on, Map<UUID, ZonePlaces> places) {
+    public static List<BlockPlace> placesIn(
+            RoomView room, SessionView session, LocalDate on, Map<UUID, ZonePlaces> places) {
         boolean out = session.session().kind() == DayStrip.Kind.OUTDOORS;
         boolean both = session.details().planned().garden() == Garden.OPEN;
         List<BlockPlace> all = new ArrayList<>();
@@ -200,8 +201,9 @@ public class WeekService {
         return blocks.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, MOST_BLOCKS);
     }
 
-    /** Days on which cards stood out or are planned to, by card. */
-    Map<UUID, List<LocalDate>> out(SettingId settingId, UUID roomId, LocalDate until) {
+    /** Days on which cards stood out or are planned to, by card, in order. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<LocalDate>> out(SettingId settingId, UUID roomId, LocalDate until) {
         LocalDate from = until.minusWeeks(WEEKS_LOOKED_BACK);
         Map<UUID, Set<LocalDate>> days = new HashMap<>();
         setOuts.daysOut(settingId, roomId, from, until)

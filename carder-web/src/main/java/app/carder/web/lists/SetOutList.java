@@ -1,0 +1,229 @@
+package app.carder.web.lists;
+
+import app.carder.core.measure.Mass;
+import app.carder.core.week.Changeover;
+import app.carder.core.week.Changeover.Kind;
+import app.carder.core.week.Changeover.Step;
+import app.carder.web.kits.KitService;
+import app.carder.web.kits.KitView;
+import app.carder.web.lists.ListView.Group;
+import app.carder.web.lists.ListView.Item;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.PutOut;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.room.ZoneView;
+import app.carder.web.roomplan.RoomPlanService;
+import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.SettingId;
+import app.carder.web.week.BlockPlace;
+import app.carder.web.week.WeekService;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** What is put out, moved and put away for each session of a day, as one walks along the places. */
+@Component
+class SetOutList {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
+
+    private final WeekService weeks;
+    private final RoomPlanService plans;
+    private final ProvocationService provocations;
+    private final DemandService demands;
+    private final KitService kits;
+    private final SetOutService setOuts;
+    private final OccasionService occasions;
+
+    SetOutList(
+            WeekService weeks,
+            RoomPlanService plans,
+            ProvocationService provocations,
+            DemandService demands,
+            KitService kits,
+            SetOutService setOuts,
+            OccasionService occasions) {
+        this.weeks = weeks;
+        this.plans = plans;
+        this.provocations = provocations;
+        this.demands = demands;
+        this.kits = kits;
+        this.setOuts = setOuts;
+        this.occasions = occasions;
+    }
+
+    /** Where a card stands. */
+    private record Spot(UUID zoneId, int place) {}
+
+    /** What the lines need to know of the cards and zones that they name. */
+    private record Names(
+            Map<UUID, CardView> cards,
+            Map<UUID, PutOut> putOut,
+            Map<UUID, String> kits,
+            Map<UUID, String> zones,
+            Map<UUID, ZonePlaces> places) {
+
+        String place(Spot spot) {
+            String zone = zones.getOrDefault(spot.zoneId(), "");
+            ZonePlaces here = places.get(spot.zoneId());
+            return here != null && here.places() > 1 ? zone + ", place " + (spot.place() + 1) : zone;
+        }
+
+        String title(UUID card) {
+            CardView view = cards.get(card);
+            return view == null ? "a card that is gone" : view.details().title();
+        }
+
+        Optional<Mass> tooHeavy(UUID card) {
+            return putOut.getOrDefault(card, PutOut.NOTHING).tooHeavy();
+        }
+    }
+
+    ListView of(SettingId settingId, RoomView room, LocalDate on) {
+        if (!occasions.openDays(settingId).isOpen(on)) {
+            return new ListView(ListKind.SET_OUT, on, DAY.format(on) + " is closed.", List.of());
+        }
+        Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), on, on);
+        Map<Spot, UUID> standing = standingBefore(settingId, room, on);
+        Names names = names(
+                settingId,
+                room,
+                Stream.concat(planned.values().stream(), standing.values().stream())
+                        .collect(Collectors.toSet()));
+        List<Group> groups = new ArrayList<>();
+        for (SessionView session : WeekService.playOn(room, on)) {
+            Map<Spot, UUID> wanted = new HashMap<>();
+            planned.forEach((at, card) -> {
+                if (at.sessionId().equals(session.id())) {
+                    wanted.put(new Spot(at.zoneId(), at.place()), card);
+                }
+            });
+            if (!wanted.isEmpty()) {
+                List<Spot> walk = WeekService.placesIn(room, session, on, names.places()).stream()
+                        .map(at -> new Spot(at.zoneId(), at.place()))
+                        .toList();
+                groups.add(group(session, on, Changeover.of(walk, standing, wanted), names));
+                standing.keySet().removeAll(Set.copyOf(walk));
+                standing.putAll(wanted);
+            }
+        }
+        String summary = groups.isEmpty()
+                ? "Nothing is planned for " + DAY.format(on) + " yet. Put cards on the week board first."
+                : "For %s, as one walks along the zones.".formatted(DAY.format(on));
+        return new ListView(ListKind.SET_OUT, on, summary, groups);
+    }
+
+    /** What stands at the end of the open day before: as planned, else as it was set out. */
+    private Map<Spot, UUID> standingBefore(SettingId settingId, RoomView room, LocalDate on) {
+        LocalDate before = occasions.openDays(settingId).before(on);
+        Map<Spot, UUID> standing = new LinkedHashMap<>();
+        Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), before, before);
+        WeekService.playOn(room, before)
+                .forEach(session -> planned.forEach((at, card) -> {
+                    if (at.sessionId().equals(session.id())) {
+                        standing.put(new Spot(at.zoneId(), at.place()), card);
+                    }
+                }));
+        if (standing.isEmpty()) {
+            setOuts.out(settingId, room, before)
+                    .forEach(out -> standing.putIfAbsent(
+                            new Spot(out.zone().id(), 0), out.card().id()));
+        }
+        return standing;
+    }
+
+    private Names names(SettingId settingId, RoomView room, Set<UUID> cardIds) {
+        List<CardView> cards = provocations.whole(settingId, cardIds);
+        return new Names(
+                cards.stream().collect(Collectors.toMap(CardView::id, Function.identity())),
+                demands.putOut(settingId, cards),
+                kits.all(settingId).stream().collect(Collectors.toMap(KitView::id, KitView::name)),
+                room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name)),
+                plans.places(settingId, room));
+    }
+
+    private static Group group(SessionView session, LocalDate on, Changeover<Spot, UUID> changes, Names names) {
+        String staying = changes.steps().stream()
+                .filter(step -> step.kind() == Kind.STAYS)
+                .map(step -> names.title(step.card()) + " (" + names.place(step.place()) + ")")
+                .collect(Collectors.joining(", "));
+        return new Group(
+                TIME.format(session.session().startsAt()) + " "
+                        + session.session().name(),
+                staying.isEmpty() ? "" : "Stays as it stands: " + staying + ".",
+                changes.steps().stream()
+                        .filter(step -> step.kind() != Kind.STAYS)
+                        .map(step -> item(session, on, step, names))
+                        .toList());
+    }
+
+    private static Item item(SessionView session, LocalDate on, Step<Spot, UUID> step, Names names) {
+        String title = names.title(step.card());
+        String verb = switch (step.kind()) {
+            case PUT_OUT -> "Put out ";
+            case MOVES -> "Move ";
+            case PUT_AWAY -> "Put away ";
+            case STAYS -> throw new IllegalStateException("Impossible state: what stays is no line.");
+        };
+        Optional<Mass> tooHeavy = names.tooHeavy(step.card());
+        return new Item(
+                String.join(
+                        "/",
+                        on.toString(),
+                        session.id().toString(),
+                        step.place().zoneId().toString(),
+                        Integer.toString(step.place().place()),
+                        step.card().toString(),
+                        step.kind().name()),
+                verb + title,
+                names.place(step.place()),
+                detail(step, tooHeavy, names),
+                tooHeavy.isPresent(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static String detail(Step<Spot, UUID> step, Optional<Mass> tooHeavy, Names names) {
+        List<String> said = new ArrayList<>();
+        step.from().ifPresent(from -> said.add("from " + names.place(from)));
+        if (step.kind() == Kind.PUT_OUT) {
+            PutOut putOut = names.putOut().getOrDefault(step.card(), PutOut.NOTHING);
+            if (!putOut.forPeople().isEmpty()) {
+                said.add(putOut.forPeople());
+            }
+            Optional.ofNullable(names.cards().get(step.card()))
+                    .flatMap(card -> card.details().kitId())
+                    .flatMap(kit -> Optional.ofNullable(names.kits().get(kit)))
+                    .ifPresent(kit -> said.add("kit: " + kit));
+        }
+        step.away()
+                .filter(away -> step.kind() != Kind.PUT_AWAY)
+                .ifPresent(away -> said.add("instead of " + names.title(away)));
+        tooHeavy.ifPresent(mass -> said.add(
+                switch (step.kind()) {
+                    case MOVES -> "%s full: empty it before it is moved, and fill it there".formatted(mass.forPeople());
+                    case PUT_AWAY -> "%s full: empty it where it stands".formatted(mass.forPeople());
+                    case PUT_OUT, STAYS ->
+                        "%s full: fill it where it is to stand, and leave it there".formatted(mass.forPeople());
+                }));
+        return String.join("; ", said);
+    }
+}

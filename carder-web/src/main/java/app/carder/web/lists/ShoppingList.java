@@ -1,0 +1,177 @@
+package app.carder.web.lists;
+
+import app.carder.core.cupboard.Picture;
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.WeekShopping;
+import app.carder.core.cupboard.WeekShopping.Line;
+import app.carder.core.cupboard.WeekShopping.Use;
+import app.carder.core.measure.Money;
+import app.carder.core.week.OpenDays;
+import app.carder.web.lists.ListView.Group;
+import app.carder.web.lists.ListView.Item;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.PutOut;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.SettingId;
+import app.carder.web.week.BlockPlace;
+import app.carder.web.week.WeekService;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What the cards of a week take, against the cupboard, in packs. */
+@Component
+class ShoppingList {
+
+    private static final DateTimeFormatter WEEK = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.UK);
+    private static final int WEEKS_STANDING = 4;
+
+    private final WeekService weeks;
+    private final ProvocationService provocations;
+    private final DemandService demands;
+    private final OccasionService occasions;
+
+    ShoppingList(WeekService weeks, ProvocationService provocations, DemandService demands, OccasionService occasions) {
+        this.weeks = weeks;
+        this.provocations = provocations;
+        this.demands = demands;
+        this.occasions = occasions;
+    }
+
+    ListView of(SettingId settingId, RoomView room, LocalDate monday) {
+        List<Line> lines = lines(settingId, room, monday);
+        List<Line> missing = lines.stream().filter(Line::isMissing).toList();
+        Optional<Money> cost =
+                missing.stream().flatMap(line -> line.cost().stream()).reduce(Money::plus);
+        String summary = lines.isEmpty()
+                ? "The board of the week of " + WEEK.format(monday) + " takes nothing that is measured."
+                : "Week of %s: %d to buy%s, %d in the cupboard."
+                        .formatted(
+                                WEEK.format(monday),
+                                missing.size(),
+                                cost.map(sum -> ", " + sum.forPeople() + " as far as prices are known")
+                                        .orElse(""),
+                                lines.size() - missing.size());
+        return new ListView(
+                ListKind.SHOPPING,
+                monday,
+                summary,
+                List.of(
+                        new Group(
+                                "To buy",
+                                "",
+                                missing.stream().map(line -> item(monday, line)).toList()),
+                        new Group(
+                                "In the cupboard, to be fetched",
+                                "",
+                                lines.stream()
+                                        .filter(line -> !line.isMissing())
+                                        .map(line -> item(monday, line))
+                                        .toList())));
+    }
+
+    private List<Line> lines(SettingId settingId, RoomView room, LocalDate monday) {
+        Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), monday, monday.plusDays(6));
+        if (planned.isEmpty()) {
+            return List.of();
+        }
+        OpenDays open = occasions.openDays(settingId);
+        Map<UUID, LocalTime> starts = room.sessions().stream()
+                .collect(Collectors.toMap(
+                        SessionView::id, session -> session.session().startsAt()));
+        Map<UUID, List<LocalDateTime>> sessions = new LinkedHashMap<>();
+        planned.forEach((at, card) -> Optional.ofNullable(starts.get(at.sessionId()))
+                .filter(start -> open.isOpen(at.onDay()))
+                .ifPresent(start -> sessions.computeIfAbsent(card, key -> new ArrayList<>())
+                        .add(at.onDay().atTime(start))));
+        Map<UUID, List<LocalDate>> out = weeks.out(settingId, room.id(), monday.minusDays(1));
+        Map<BlockPlace, UUID> before =
+                weeks.planned(settingId, room.id(), monday.minusWeeks(WEEKS_STANDING), monday.minusDays(1));
+        List<CardView> cards = provocations.whole(settingId, sessions.keySet());
+        Map<UUID, PutOut> putOut = demands.putOut(settingId, cards);
+        List<Use> uses = new ArrayList<>();
+        Map<String, Stocked> cupboard = new LinkedHashMap<>();
+        for (CardView card : cards) {
+            List<LocalDateTime> when = sessions.getOrDefault(card.id(), List.of());
+            int stood = stood(card.id(), out.getOrDefault(card.id(), List.of()), before, when, open);
+            for (PutOut.Part part :
+                    putOut.getOrDefault(card.id(), PutOut.NOTHING).parts()) {
+                cupboard.put(part.material().code(), part.material().stocked());
+                uses.add(new Use(
+                        card.details().title(),
+                        part.material().code(),
+                        part.amount(),
+                        card.details().use().sessionsPerFill(),
+                        stood,
+                        when));
+            }
+        }
+        return WeekShopping.of(uses, cupboard);
+    }
+
+    /** Sessions that a card has stood without a break up to its first day of the week: of the board, or one for each day it was set out. */
+    private static int stood(
+            UUID card, List<LocalDate> out, Map<BlockPlace, UUID> before, List<LocalDateTime> when, OpenDays open) {
+        LocalDate day = open.before(when.get(0).toLocalDate());
+        int sessions = 0;
+        while (out.contains(day)) {
+            LocalDate on = day;
+            long planned = before.entrySet().stream()
+                    .filter(one ->
+                            one.getValue().equals(card) && one.getKey().onDay().equals(on))
+                    .map(one -> one.getKey().sessionId())
+                    .distinct()
+                    .count();
+            sessions += (int) Math.max(1, planned);
+            day = open.before(day);
+        }
+        return sessions;
+    }
+
+    private static Item item(LocalDate monday, Line line) {
+        Stocked material = line.material();
+        String stock = material.stock().isKnown() ? material.stock().forPeople() + " there" : "stock not written down";
+        return new Item(
+                monday + "/" + material.code(),
+                material.name(),
+                line.isMissing() ? toBuy(line) : line.need().forPeople(),
+                "%s needed, %s; by %s for %s%s"
+                        .formatted(
+                                line.need().forPeople(),
+                                stock,
+                                MOMENT.format(line.neededBy()),
+                                String.join(", ", line.cards()),
+                                line.isMissing() || material.keptIn().isEmpty()
+                                        ? ""
+                                        : "; kept in " + material.keptIn()),
+                false,
+                Optional.of(Picture.of(material)),
+                Optional.empty());
+    }
+
+    private static String toBuy(Line line) {
+        return line.packs()
+                .flatMap(packs -> line.material()
+                        .bought()
+                        .map(bought -> packs + " × " + bought.content().forPeople()
+                                + line.cost()
+                                        .map(cost -> ", " + cost.forPeople())
+                                        .orElse("")))
+                .orElse(line.missing().forPeople());
+    }
+}
