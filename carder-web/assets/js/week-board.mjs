@@ -1,5 +1,5 @@
-// Moves cards on the week board: dragged by mouse or touch, or with Alt and the arrow keys. Markup: [data-board] with data-put,
-// [data-cell] places, [data-block] in them, [data-card] in the deck. Everything can also be done with the links and buttons there.
+// Moves cards on the week board and on shelves: dragged by mouse or touch, or with Alt and the arrow keys. Markup: [data-board] with
+// data-put and data-move (an address with * for the block), [data-cell] places, [data-block] in them, [data-card] in the deck. Everything can also be done with the links and buttons there.
 const DRAG_FROM = 6;
 
 /** The cell that lies next in a direction, by the middles of what is on the screen; null where there is none. */
@@ -29,7 +29,9 @@ async function send(url, fields, focusOn) {
     headers: {"HX-Request-Type": "partial", "X-XSRF-TOKEN": document.querySelector("meta[name=csrf]").content, "Content-Type": "application/x-www-form-urlencoded"},
     body: new URLSearchParams(fields),
   }).catch(() => null);
-  if (!response?.ok || response.redirected) return location.reload();
+  // A page instead of a board: it asks for something, such as who stays with the card.
+  if (response?.redirected) return location.assign(response.url);
+  if (!response?.ok) return location.reload();
   const box = document.createElement("div");
   box.innerHTML = await response.text();
   board().replaceWith(box.firstElementChild);
@@ -41,7 +43,7 @@ function drop(what, cell, copy) {
   const at = cell.dataset.cell;
   if (what.dataset.card) return send(board().dataset.put, {card: what.dataset.card, at}, at);
   if (what.closest("[data-cell]") === cell) return undefined;
-  return send(`/blocks/${what.dataset.block}/move`, copy ? {at, how: "copy"} : {at}, at);
+  return send(board().dataset.move.replace("*", what.dataset.block), copy ? {at, how: "copy"} : {at}, at);
 }
 
 function lift(event) {

@@ -28,7 +28,7 @@ class ScreenshotMaker {
             shot(laptop, "/plan", ".deck .row a >> text=Painted rice for mosaics", "card-preparation", "Preparation");
             shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-ladder", "Ladder");
             shot(laptop, "/reckoners/pouring?rung=TWO_EQUAL&fill=Water&tolerance=2", null, "reckoner-pouring");
-            shot(laptop, "/set-out", ".pick a >> text=Lentils to the line", "set-out-safety");
+            shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
             shot(laptop, "/children", null, "children");
             shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
             shot(laptop, "/journals", ".pick a >> text=Bram", "journal-desk");

@@ -56,6 +56,7 @@ public record CardFile(
      * @param intention what it invites children to do
      * @param adultRole what the adult does
      * @param adultLoad RUNS_BY_ITSELF, NEAR or HANDS_ON
+     * @param difficulty from 1, easy, to 5, hard
      * @param words to offer
      * @param place where it is set out
      * @param areas codes
@@ -77,6 +78,7 @@ public record CardFile(
             String intention,
             String adultRole,
             String adultLoad,
+            @Nullable Integer difficulty,
             String words,
             String place,
             List<String> areas,

@@ -153,6 +153,9 @@ class DemoBench {
                 card.one("invites"),
                 card.one("adult"),
                 AdultLoad.of(card.one("load")).orElse(AdultLoad.NEAR),
+                Optional.of(card.one("difficulty"))
+                        .filter(level -> !level.isEmpty())
+                        .map(Integer::valueOf),
                 card.one("words"),
                 card.one("place"),
                 areas,

@@ -336,6 +336,7 @@ public class DemoData {
                                 .orElseThrow()
                                 .id(),
                         null,
+                        null,
                         today,
                         adult.personId(),
                         "Small group of two, adult beside them throughout.",

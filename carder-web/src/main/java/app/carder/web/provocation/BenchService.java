@@ -104,6 +104,7 @@ public class BenchService {
                 details.intention(),
                 details.adultRole(),
                 details.load(),
+                details.difficulty(),
                 details.words(),
                 details.place(),
                 details.areas(),

@@ -19,6 +19,7 @@ import java.util.UUID;
  * @param intention what it invites children to do
  * @param adultRole what the adult does, or does not do
  * @param load on the adults while it is out
+ * @param difficulty from 1, easy, to 5, hard; absent where nobody said
  * @param words to offer to children
  * @param place where it is set out
  * @param areas codes of the framework's areas, those of the statements included
@@ -37,6 +38,7 @@ public record CardDetails(
         String intention,
         String adultRole,
         AdultLoad load,
+        Optional<Integer> difficulty,
         String words,
         String place,
         Set<String> areas,

@@ -8,6 +8,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.prepare.Step.Who;
 import app.carder.core.proposal.AdultLoad;
+import app.carder.core.room.ShelfOrder;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.FillPlan;
@@ -107,6 +108,7 @@ final class CardFileReader {
                 card.adultLoad().isEmpty()
                         ? AdultLoad.NEAR
                         : oneOf(AdultLoad.class, "Load on the adults", card.adultLoad()),
+                difficulty(card.difficulty()),
                 text("Words to offer", card.words(), CardForm.LONGEST_TEXT),
                 text("Place", card.place(), Typed.LONGEST_LINE),
                 areas,
@@ -127,6 +129,14 @@ final class CardFileReader {
                 use(card.use()),
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    private static Optional<Integer> difficulty(@Nullable Integer said) {
+        if (said != null && (said < ShelfOrder.EASIEST || said > ShelfOrder.HARDEST)) {
+            throw new IllegalArgumentException(
+                    "Difficulty must be %d to %d, got %d.".formatted(ShelfOrder.EASIEST, ShelfOrder.HARDEST, said));
+        }
+        return Optional.ofNullable(said);
     }
 
     private static FillPlan.Use use(CardFile.@Nullable Use use) {

@@ -50,6 +50,7 @@ final class CardFileWriter {
                 details.intention(),
                 details.adultRole(),
                 details.load().name(),
+                details.difficulty().orElse(null),
                 details.words(),
                 details.place(),
                 details.areas().stream().sorted().toList(),

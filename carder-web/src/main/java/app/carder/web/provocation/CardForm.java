@@ -5,6 +5,7 @@ import app.carder.core.framework.Sense;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.proposal.AdultLoad;
+import app.carder.core.room.ShelfOrder;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.Fill;
@@ -72,6 +73,7 @@ final class CardForm {
                 .with("intention", details.intention())
                 .with("adultRole", details.adultRole())
                 .with("load", details.load())
+                .with("difficulty", details.difficulty().map(String::valueOf).orElse(""))
                 .with("words", details.words())
                 .with("place", details.place())
                 .with("areas", List.copyOf(details.areas()))
@@ -156,6 +158,7 @@ final class CardForm {
                 typed.text("intention"),
                 typed.text("adultRole"),
                 AdultLoad.of(typed.text("load")).orElse(AdultLoad.NEAR),
+                difficulty(),
                 typed.text("words"),
                 typed.text("place"),
                 areas(),
@@ -170,6 +173,13 @@ final class CardForm {
                 use(),
                 week(),
                 typed.id("kit").filter(kits));
+    }
+
+    private Optional<Integer> difficulty() {
+        String said = typed.text("difficulty");
+        return said.isEmpty()
+                ? Optional.empty()
+                : Typed.whole("difficulty", said, ShelfOrder.EASIEST, ShelfOrder.HARDEST, errors);
     }
 
     private Set<String> statements() {

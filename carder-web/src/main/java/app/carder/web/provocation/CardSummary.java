@@ -15,6 +15,7 @@ import java.util.UUID;
  * @param intention what it invites children to do
  * @param areas codes of the framework's areas
  * @param senses that it speaks to
+ * @param difficulty from 1, easy, to 5, hard; absent where nobody said
  * @param weekOf Monday of the week that it is planned for
  */
 public record CardSummary(
@@ -24,6 +25,7 @@ public record CardSummary(
         String intention,
         Set<String> areas,
         Set<Sense> senses,
+        Optional<Integer> difficulty,
         Optional<LocalDate> weekOf) {
 
     /** Whether its edge has a notch for an area or a sense. */

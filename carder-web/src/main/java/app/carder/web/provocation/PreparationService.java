@@ -112,7 +112,9 @@ public class PreparationService {
         return steps;
     }
 
-    /** From the first session of that day to the last, Monday to Friday; children make things in free play and group time. */
+    /**
+     * From the first session of that day to the last, and the evening's minutes after it, on open days; children make things in free play and group time.
+     */
     private OpenHours hours(SettingId settingId, RoomView room, DayOfWeek day) {
         List<SessionView> sessions = room.sessionsOn(day);
         LocalTime from = sessions.stream()
@@ -123,9 +125,11 @@ public class PreparationService {
                 .map(one -> one.session().endsAt())
                 .max(LocalTime::compareTo)
                 .orElse(LocalTime.of(17, 0));
+        LocalTime evening = to.plusMinutes(room.week().eveningMinutes());
         return new OpenHours(
                 from,
-                to,
+                // An evening ends before midnight.
+                evening.isBefore(to) ? to : evening,
                 sessions.stream()
                         .map(SessionView::session)
                         .filter(session -> MAKING.contains(session.kind()))

@@ -41,6 +41,8 @@ class Provocation extends ScopedRecord {
     @Enumerated(EnumType.STRING)
     private AdultLoad adultLoad;
 
+    private @Nullable Integer difficulty;
+
     private String[] areas;
     private String[] statements;
     private String[] senses;
@@ -91,6 +93,7 @@ class Provocation extends ScopedRecord {
         intention = details.intention();
         adultRole = details.adultRole();
         adultLoad = details.load();
+        difficulty = details.difficulty().orElse(null);
         areas = details.areas().stream().sorted().toArray(String[]::new);
         statements = details.statements().stream().sorted().toArray(String[]::new);
         senses = details.senses().stream().sorted().map(Enum::name).toArray(String[]::new);
@@ -134,6 +137,7 @@ class Provocation extends ScopedRecord {
                 intention,
                 adultRole,
                 adultLoad,
+                Optional.ofNullable(difficulty),
                 words,
                 place,
                 areas(),
@@ -156,7 +160,15 @@ class Provocation extends ScopedRecord {
     }
 
     CardSummary summary() {
-        return new CardSummary(getId(), roomId, title, intention, areas(), senses(), Optional.ofNullable(weekOf));
+        return new CardSummary(
+                getId(),
+                roomId,
+                title,
+                intention,
+                areas(),
+                senses(),
+                Optional.ofNullable(difficulty),
+                Optional.ofNullable(weekOf));
     }
 
     private Set<String> areas() {

@@ -185,28 +185,31 @@ public class RoomPlanService {
     /**
      * Where cards can stand in a zone.
      *
-     * @param places for cards, 1 or more
+     * @param places for cards on the week board, 1 or more
+     * @param shelf places on its shelves, 1 or more: the zone itself is one
      * @param takesWater whether its ground can be wet
      * @param outdoors whether it is out of doors
      */
-    public record ZonePlaces(int places, boolean takesWater, boolean outdoors) {}
+    public record ZonePlaces(int places, int shelf, boolean takesWater, boolean outdoors) {}
 
     /** Where cards can stand, by zone. A zone has as many places as its shelves where the room works from shelves, else one. */
     @Transactional(readOnly = true)
     public Map<UUID, ZonePlaces> places(SettingId settingId, RoomView room) {
         Map<UUID, ZonePlaces> byZone = new LinkedHashMap<>();
-        room.zones().forEach(zone -> byZone.put(zone.id(), new ZonePlaces(1, true, UsualPlan.isOutdoors(zone.name()))));
+        room.zones()
+                .forEach(zone -> byZone.put(zone.id(), new ZonePlaces(1, 1, true, UsualPlan.isOutdoors(zone.name()))));
         for (PlanView drawn : drawn(settingId, room.id())) {
             RoomPlan plan = drawn.plan();
-            plan.zones()
-                    .forEach(zone -> byZone.put(
-                            UUID.fromString(zone.id()),
-                            new ZonePlaces(
-                                    room.style() == PracticeStyle.PREPARED_ENVIRONMENT
-                                            ? Math.max(1, Math.min(MOST_PLACES, plan.placesIn(zone)))
-                                            : 1,
-                                    zone.ground() != RoomPlan.Ground.CARPET,
-                                    plan.place() == Place.OUTDOORS)));
+            plan.zones().forEach(zone -> {
+                int shelf = Math.max(1, Math.min(MOST_PLACES, plan.placesIn(zone)));
+                byZone.put(
+                        UUID.fromString(zone.id()),
+                        new ZonePlaces(
+                                room.style() == PracticeStyle.PREPARED_ENVIRONMENT ? shelf : 1,
+                                shelf,
+                                zone.ground() != RoomPlan.Ground.CARPET,
+                                plan.place() == Place.OUTDOORS));
+            });
         }
         return byZone;
     }

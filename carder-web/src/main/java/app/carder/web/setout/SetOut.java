@@ -20,6 +20,7 @@ class SetOut extends ScopedRecord {
     private UUID provocationId;
     private UUID roomId;
     private UUID zoneId;
+    private int place;
     private @Nullable UUID sessionId;
     private LocalDate onDay;
     private @Nullable UUID adultId;
@@ -41,6 +42,7 @@ class SetOut extends ScopedRecord {
             UUID provocationId,
             UUID roomId,
             SetOutDetails details,
+            int place,
             List<String> overruledFindings,
             String setOutBy,
             Instant setOutAt) {
@@ -48,6 +50,7 @@ class SetOut extends ScopedRecord {
         this.provocationId = provocationId;
         this.roomId = roomId;
         this.zoneId = details.zoneId();
+        this.place = place;
         this.sessionId = details.sessionId();
         this.onDay = details.onDay();
         this.adultId = details.adultId();
@@ -64,6 +67,25 @@ class SetOut extends ScopedRecord {
         if (putAwayAt == null) {
             putAwayAt = at;
         }
+    }
+
+    /** Puts it on another place of its room. */
+    void stand(UUID zone, int at) {
+        zoneId = zone;
+        place = at;
+    }
+
+    /** Whether it is out while another one is. */
+    boolean overlaps(SetOut other) {
+        return sessionId == null || other.sessionId == null || sessionId.equals(other.sessionId);
+    }
+
+    int place() {
+        return place;
+    }
+
+    UUID roomId() {
+        return roomId;
     }
 
     LocalDate onDay() {

@@ -7,6 +7,7 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.provocation.BenchService;
 import app.carder.web.provocation.BenchView;
@@ -19,14 +20,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
@@ -36,8 +38,10 @@ import org.springframework.web.servlet.ModelAndView;
 class SetOutController {
 
     private static final int SHORTEST_REASON = 10;
+    private static final int LAST_PLACE = 11;
 
     private final SetOutService setOuts;
+    private final ShelfService shelves;
     private final ProvocationService provocations;
     private final BenchService bench;
     private final RoomService rooms;
@@ -46,12 +50,14 @@ class SetOutController {
 
     SetOutController(
             SetOutService setOuts,
+            ShelfService shelves,
             ProvocationService provocations,
             BenchService bench,
             RoomService rooms,
             AccountService accounts,
             SettingService settings) {
         this.setOuts = setOuts;
+        this.shelves = shelves;
         this.provocations = provocations;
         this.bench = bench;
         this.rooms = rooms;
@@ -64,16 +70,86 @@ class SetOutController {
         return "redirect:/rooms/" + rooms.home(viewer).id() + "/set-out";
     }
 
+    /** The zones with what is out; with something to carry, each place offers to take it. */
     @GetMapping("/rooms/{roomId}/set-out")
-    String room(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Model model) {
-        RoomView room = rooms.get(viewer.settingId(), roomId);
+    ModelAndView room(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "carry", required = false) @Nullable UUID carried) {
+        ModelAndView page = shelves(viewer, rooms.get(viewer.settingId(), roomId), "setout/room");
+        page.addObject("carried", carried);
+        return page;
+    }
+
+    private ModelAndView shelves(Viewer viewer, RoomView room, String view) {
         LocalDate today = settings.today(viewer.settingId());
-        model.addAttribute("room", room);
-        model.addAttribute("rooms", rooms.all(viewer.settingId()));
-        model.addAttribute("today", today);
-        model.addAttribute("out", setOuts.out(viewer.settingId(), room, today));
-        model.addAttribute("cards", provocations.inRoom(viewer.settingId(), roomId));
-        return "setout/room";
+        List<SetOutView> out = setOuts.out(viewer.settingId(), room, today);
+        ModelAndView page = new ModelAndView(view);
+        page.addObject("room", room);
+        page.addObject("rooms", rooms.all(viewer.settingId()));
+        page.addObject("today", today);
+        page.addObject("shelves", shelves.shelves(viewer.settingId(), room, out));
+        page.addObject("outIds", out.stream().map(one -> one.card().id()).toList());
+        page.addObject("cards", provocations.inRoom(viewer.settingId(), room.id()));
+        return page;
+    }
+
+    /** Sets a card out where it was dropped; opens its form where a finding wants an adult or a reason. */
+    @PostMapping("/rooms/{roomId}/set-outs")
+    ModelAndView drop(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        Typed typed = Typed.of(parameters);
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        CardView card = provocations.get(viewer.settingId(), typed.id("card").orElseThrow(NotFound::new));
+        Spot spot = Spot.ofKey(typed.text("at"));
+        boolean inRoom = card.roomId().equals(room.id())
+                && room.zones().stream().anyMatch(zone -> zone.id().equals(spot.zoneId()));
+        if (!inRoom) {
+            throw new NotFound();
+        }
+        BenchView checked = check(viewer, card, Rung.AS_IS);
+        if (checked.isForbidden() || checked.needsAdult() || checked.needsReason()) {
+            return new ModelAndView(
+                    "redirect:/cards/%s/set-out?zone=%s&place=%d".formatted(card.id(), spot.zoneId(), spot.place()));
+        }
+        setOuts.setOut(
+                viewer,
+                card,
+                checked,
+                new SetOutDetails(spot.zoneId(), spot.place(), null, checked.on(), null, "", Rung.AS_IS, null));
+        return answer(viewer, room, requestType);
+    }
+
+    /** Puts what is out on another place. */
+    @PostMapping("/set-outs/{setOutId}/move")
+    ModelAndView move(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("setOutId") UUID setOutId,
+            @RequestParam("at") String at,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        Spot spot = Spot.ofKey(at);
+        UUID roomId = shelves.move(viewer.settingId(), setOutId, spot.zoneId(), spot.place());
+        return answer(viewer, rooms.get(viewer.settingId(), roomId), requestType);
+    }
+
+    /** Orders a shelf from easy to hard. */
+    @PostMapping("/rooms/{roomId}/zones/{zoneId}/order")
+    ModelAndView order(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @PathVariable("zoneId") UUID zoneId) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        shelves.order(viewer.settingId(), room, zoneId, settings.today(viewer.settingId()));
+        return answer(viewer, room, "full");
+    }
+
+    private ModelAndView answer(Viewer viewer, RoomView room, String requestType) {
+        return requestType.equals("partial")
+                ? shelves(viewer, room, "setout/room :: board")
+                : new ModelAndView("redirect:/rooms/" + room.id() + "/set-out");
     }
 
     @GetMapping("/cards/{cardId}/set-out")
@@ -149,12 +225,18 @@ class SetOutController {
         }
         return zone.map(where -> new SetOutDetails(
                 where,
+                place(typed).orElse(null),
                 session.orElse(null),
                 checked.on(),
                 adult.orElse(null),
                 checked.needsReason() ? reason : "",
                 rung(card, typed.text("rung")),
                 minutes.orElse(null)));
+    }
+
+    /** A place from the left, where the form names one. */
+    private static Optional<Integer> place(Typed typed) {
+        return Typed.whole("place", typed.text("place"), 0, LAST_PLACE, new FormErrors());
     }
 
     private BenchView check(Viewer viewer, CardView card, Rung rung) {

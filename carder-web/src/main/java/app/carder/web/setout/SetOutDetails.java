@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * Where and when a card is set out.
  *
  * @param zoneId of the card's room
+ * @param place in the zone, from the left, 0 to 11; none where the shelf's order is to find one
  * @param sessionId of the day; none for all day
  * @param onDay the day
  * @param adultId who stays with it, where a finding asks for that
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record SetOutDetails(
         UUID zoneId,
+        @Nullable Integer place,
         @Nullable UUID sessionId,
         LocalDate onDay,
         @Nullable UUID adultId,

@@ -37,6 +37,7 @@ public class SetOutService {
 
     private final SetOutRepository setOuts;
     private final ProvocationService provocations;
+    private final ShelfService shelves;
     private final AccountService accounts;
     private final SettingService settings;
     private final Clock clock;
@@ -44,11 +45,13 @@ public class SetOutService {
     SetOutService(
             SetOutRepository setOuts,
             ProvocationService provocations,
+            ShelfService shelves,
             AccountService accounts,
             SettingService settings,
             Clock clock) {
         this.setOuts = setOuts;
         this.provocations = provocations;
+        this.shelves = shelves;
         this.accounts = accounts;
         this.settings = settings;
         this.clock = clock;
@@ -73,7 +76,14 @@ public class SetOutService {
                 .map(finding -> finding.title() + ": " + finding.subject())
                 .toList();
         setOuts.save(new SetOut(
-                viewer.settingId(), card.id(), card.roomId(), details, overruled, viewer.name(), clock.instant()));
+                viewer.settingId(),
+                card.id(),
+                card.roomId(),
+                details,
+                shelves.freePlace(viewer.settingId(), card, details),
+                overruled,
+                viewer.name(),
+                clock.instant()));
     }
 
     /** Puts a card away again. */
@@ -142,6 +152,7 @@ public class SetOutService {
                         out.getId(),
                         Required.from(cards, out.provocationId()),
                         Required.from(zones, out.zoneId()),
+                        out.place(),
                         out.sessionId(),
                         out.rung(),
                         out.adultId() == null ? "" : staff.getOrDefault(out.adultId(), ""),

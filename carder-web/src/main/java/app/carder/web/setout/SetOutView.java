@@ -1,9 +1,11 @@
 package app.carder.web.setout;
 
 import app.carder.core.ladder.Rung;
+import app.carder.core.room.ShelfOrder;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.room.ZoneView;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param id its own
  * @param card what is out
  * @param zone where
+ * @param place in the zone, from the left, from 0
  * @param sessionId when; none for all day
  * @param rung of the card's ladder
  * @param adult who stays with it; empty where nobody has to
@@ -24,12 +27,18 @@ public record SetOutView(
         UUID id,
         CardSummary card,
         ZoneView zone,
+        int place,
         @Nullable UUID sessionId,
         Rung rung,
         String adult,
         List<String> overruledFindings,
         String overruledBecause,
         String setOutBy) {
+
+    /** How hard it is, on its rung; absent where nobody said. */
+    public Optional<Integer> level() {
+        return card.difficulty().map(difficulty -> ShelfOrder.level(difficulty, rung));
+    }
 
     /** Whether it is out in a session. */
     public boolean isOutIn(UUID session) {

@@ -187,7 +187,7 @@ public class WeekService {
         boolean both = session.details().planned().garden() == Garden.OPEN;
         List<BlockPlace> all = new ArrayList<>();
         for (ZoneView zone : room.zones()) {
-            ZonePlaces here = places.getOrDefault(zone.id(), new ZonePlaces(1, true, false));
+            ZonePlaces here = places.getOrDefault(zone.id(), new ZonePlaces(1, 1, true, false));
             if (here.outdoors() == out || both) {
                 for (int place = 0; place < here.places(); place++) {
                     all.add(new BlockPlace(on, session.id(), zone.id(), place));

@@ -148,6 +148,18 @@ class AccessMatrixTest extends WebTest {
                 "GET /set-out",
                 "GET /rooms/{roomId}/set-out",
                 "POST /set-outs/{setOutId}/put-away",
+                "POST /set-outs/{setOutId}/move",
+                "POST /rooms/{roomId}/set-outs",
+                "POST /rooms/{roomId}/zones/{zoneId}/order",
+                "GET /rooms/{roomId}/lists/{kind}",
+                "GET /rooms/{roomId}/lists/{kind}/list.pdf",
+                "GET /rooms/{roomId}/lists/{kind}/list.csv",
+                "POST /rooms/{roomId}/lists/{kind}/ticks",
+                "GET /rooms/{roomId}/week.pdf",
+                "GET /rooms/{roomId}/week.csv",
+                "GET /rooms/{roomId}/sessions.csv",
+                "GET /rooms/{roomId}/focus.csv",
+                "GET /rooms/{roomId}/sightlines.csv",
                 "GET /watch",
                 "GET /rooms/{roomId}/watch",
                 "POST /rooms/{roomId}/observations",
@@ -175,6 +187,9 @@ class AccessMatrixTest extends WebTest {
                 "POST /calendar/import",
                 "POST /calendar/rows",
                 "GET /rooms/{roomId}/rota",
+                "GET /rooms/{roomId}/shifts.csv",
+                "GET /rooms/{roomId}/staffing.csv",
+                "GET /rooms/{roomId}/leads.csv",
                 "POST /rooms/{roomId}/rota/shifts",
                 "POST /rooms/{roomId}/rota/shifts/{shiftId}/remove",
                 "POST /rooms/{roomId}/rota/absences",
@@ -307,6 +322,10 @@ class AccessMatrixTest extends WebTest {
         }
         assertThat(path).as("an id for every variable of " + route).doesNotContain("{");
         var request = MockMvcRequestBuilders.request(HttpMethod.valueOf(route.substring(0, route.indexOf(' '))), path);
+        if (route.matches("POST (/set-outs|/rooms/.*/set-outs).*")) {
+            // These name a zone and a place in it.
+            request.param("at", ids.getOrDefault("zoneId", "") + "_0");
+        }
         if (route.matches("POST .*/plan(/look|/spots)?")) {
             request.contentType("image/svg+xml").content(PLAN);
         }
@@ -318,6 +337,8 @@ class AccessMatrixTest extends WebTest {
                 .param("at", ids.getOrDefault("at", ""))
                 .param("adult", ids.getOrDefault("adult", ""))
                 .param("on", "2026-05-06")
+                .param("of", ids.getOrDefault("of", ""))
+                .param("item", ids.getOrDefault("item", ""))
                 .param("session", ids.getOrDefault("session", ""))
                 .param("child", ids.getOrDefault("childId", ""))
                 .param("card", ids.getOrDefault("cardId", ""))
@@ -374,6 +395,13 @@ class AccessMatrixTest extends WebTest {
         String message = database.queryForObject(
                 "select body from message where body like '%/open/%' and to_name like 'Anouk%' limit 1", String.class);
         ids.put("tool", "line");
+        ids.put("kind", "shopping");
+        ids.put("of", "2026-05-04");
+        ids.put("item", "2026-05-04/rice-long");
+        ids.put(
+                "zoneId",
+                id("select id from zone where room_id = ? and name = 'Writing'", room("Loft"))
+                        .toString());
         ids.put(
                 "kitId",
                 id(

@@ -111,7 +111,7 @@ class SetOutTest extends WebTest {
         post("tobias", "/set-outs/" + id("select id from set_out where provocation_id = ?", card) + "/put-away");
         assertThat(get("tobias", "/rooms/" + room("Loft") + "/set-out")
                         .page()
-                        .select(".zone")
+                        .select(".shelves")
                         .text())
                 .doesNotContain("Missing house number");
         post("tobias", "/cards/" + card + "/set-out", "zone", zone("Garden"));

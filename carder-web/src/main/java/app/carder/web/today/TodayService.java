@@ -1,0 +1,152 @@
+package app.carder.web.today;
+
+import app.carder.core.ratio.Staffing;
+import app.carder.core.week.DayStrip;
+import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
+import app.carder.web.investigate.InvestigationService;
+import app.carder.web.lists.ListKind;
+import app.carder.web.lists.ListService;
+import app.carder.web.page.Required;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.SessionView;
+import app.carder.web.rota.RotaService;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setout.SetOutView;
+import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import app.carder.web.today.TodayView.Planned;
+import app.carder.web.today.TodayView.Unseen;
+import app.carder.web.watch.ObservationService;
+import app.carder.web.week.BoardView;
+import app.carder.web.week.WeekService;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts a room's day together as it stands now. */
+@Service
+class TodayService {
+
+    private static final int LONGEST_UNSEEN = 6;
+    private static final int FIRST_PREPARATIONS = 5;
+
+    private final SetOutService setOuts;
+    private final ChildService children;
+    private final ObservationService observations;
+    private final WeekService weeks;
+    private final ListService lists;
+    private final InvestigationService investigations;
+    private final RotaService rota;
+    private final OccasionService occasions;
+    private final SettingService settings;
+
+    TodayService(
+            SetOutService setOuts,
+            ChildService children,
+            ObservationService observations,
+            WeekService weeks,
+            ListService lists,
+            InvestigationService investigations,
+            RotaService rota,
+            OccasionService occasions,
+            SettingService settings) {
+        this.setOuts = setOuts;
+        this.children = children;
+        this.observations = observations;
+        this.weeks = weeks;
+        this.lists = lists;
+        this.investigations = investigations;
+        this.rota = rota;
+        this.occasions = occasions;
+        this.settings = settings;
+    }
+
+    @Transactional(readOnly = true)
+    TodayView of(SettingId settingId, RoomView room) {
+        LocalDateTime now = settings.localNow(settingId);
+        LocalDate today = now.toLocalDate();
+        LocalTime time = now.toLocalTime();
+        Optional<SessionView> session = room.sessionsOn(today.getDayOfWeek()).stream()
+                .filter(one -> holds(one.session(), time))
+                .findFirst();
+        Staffing staffing = Required.from(rota.staffing(settingId, room, List.of(today)), today);
+        List<SetOutView> all = setOuts.out(settingId, room, today);
+        List<ChildView> attending = children.attending(settingId, room.id(), today);
+        return new TodayView(
+                now,
+                occasions.openDays(settingId).isOpen(today),
+                occasions.between(settingId, today, today),
+                session.map(SessionView::session),
+                staffing.at(time),
+                staffing.shortfalls().stream()
+                        .filter(stretch -> stretch.until().isAfter(time))
+                        .toList(),
+                all.stream().filter(one -> isNow(one, session)).toList(),
+                all.stream().filter(one -> !isNow(one, session)).toList(),
+                planned(settingId, room, now, all),
+                lists.list(settingId, room, ListKind.PREPARATION, Optional.empty()).groups().stream()
+                        .limit(1)
+                        .flatMap(group -> group.items().stream())
+                        .filter(item -> item.tickedBy().isEmpty())
+                        .limit(FIRST_PREPARATIONS)
+                        .toList(),
+                investigations.ofRoom(settingId, room.id()).stream()
+                        .filter(one -> one.isDue(today))
+                        .toList(),
+                attending,
+                unseen(settingId, attending));
+    }
+
+    private static boolean holds(DayStrip.Session session, LocalTime time) {
+        return !time.isBefore(session.startsAt()) && time.isBefore(session.endsAt());
+    }
+
+    private static boolean isNow(SetOutView out, Optional<SessionView> session) {
+        return out.sessionId() == null
+                || session.filter(one -> out.isOutIn(one.id())).isPresent();
+    }
+
+    /** What the board has for the session of play that goes on, or the next one today, and is not out yet. */
+    private List<Planned> planned(SettingId settingId, RoomView room, LocalDateTime now, List<SetOutView> out) {
+        Set<UUID> outIds = out.stream().map(one -> one.card().id()).collect(Collectors.toSet());
+        BoardView board = weeks.board(settingId, room, WeekService.mondayOf(now.toLocalDate()));
+        return board.days().stream()
+                .filter(day -> day.on().equals(now.toLocalDate()))
+                .flatMap(day -> day.sessions().stream())
+                .filter(part -> part.session().session().endsAt().isAfter(now.toLocalTime()))
+                .limit(1)
+                .flatMap(part -> part.cells().stream()
+                        .flatMap(cell -> cell
+                                .block()
+                                .filter(block -> !outIds.contains(block.card().id()))
+                                .stream()
+                                .map(block -> new Planned(
+                                        block.card().id(),
+                                        block.card().title(),
+                                        cell.label(),
+                                        cell.zone().id(),
+                                        part.session().session().startsAt()))))
+                .toList();
+    }
+
+    private List<Unseen> unseen(SettingId settingId, List<ChildView> attending) {
+        Map<UUID, LocalDate> lastSeen = observations.lastSeen(
+                settingId, attending.stream().map(ChildView::id).toList());
+        return attending.stream()
+                .map(child -> new Unseen(child, Optional.ofNullable(lastSeen.get(child.id()))))
+                .sorted(Comparator.comparing(one -> one.lastOn().orElse(LocalDate.MIN)))
+                .limit(LONGEST_UNSEEN)
+                .toList();
+    }
+}

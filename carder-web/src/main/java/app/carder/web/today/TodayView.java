@@ -1,0 +1,91 @@
+package app.carder.web.today;
+
+import app.carder.core.ratio.Staffing.Stretch;
+import app.carder.core.week.DayStrip;
+import app.carder.web.children.ChildView;
+import app.carder.web.investigate.InvestigationView;
+import app.carder.web.lists.ListView;
+import app.carder.web.setout.SetOutView;
+import app.carder.web.setting.OccasionView;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A room's day as it stands now.
+ *
+ * @param now in the setting's zone
+ * @param open whether the setting is open today
+ * @param occasions of today
+ * @param session that goes on
+ * @param staffing who is in now; absent outside the day
+ * @param shortfalls stretches still to come, or going on, in which adults are missing
+ * @param out what is out now, or all day
+ * @param later what is out today in another session
+ * @param planned what the board has for this session, or the next one today, and is not out yet
+ * @param preparation what is due to be prepared and not ticked
+ * @param looks long investigations that are due to be looked at
+ * @param attending children of today
+ * @param unseen children of today, the longest since anybody wrote about them first
+ */
+record TodayView(
+        LocalDateTime now,
+        boolean open,
+        List<OccasionView> occasions,
+        Optional<DayStrip.Session> session,
+        Optional<Stretch> staffing,
+        List<Stretch> shortfalls,
+        List<SetOutView> out,
+        List<SetOutView> later,
+        List<Planned> planned,
+        List<ListView.Item> preparation,
+        List<InvestigationView> looks,
+        List<ChildView> attending,
+        List<Unseen> unseen) {
+
+    TodayView {
+        occasions = List.copyOf(occasions);
+        shortfalls = List.copyOf(shortfalls);
+        out = List.copyOf(out);
+        later = List.copyOf(later);
+        planned = List.copyOf(planned);
+        preparation = List.copyOf(preparation);
+        looks = List.copyOf(looks);
+        attending = List.copyOf(attending);
+        unseen = List.copyOf(unseen);
+    }
+
+    /**
+     * A card of the board that is not out yet.
+     *
+     * @param cardId the card
+     * @param title of it
+     * @param place where it is planned
+     * @param zoneId of the place
+     * @param startsAt of its session
+     */
+    record Planned(UUID cardId, String title, String place, UUID zoneId, LocalTime startsAt) {}
+
+    /** A child, and the day it was last written about. */
+    record Unseen(ChildView child, Optional<LocalDate> lastOn) {}
+
+    /** The ratio, in a sentence; empty outside the day. */
+    public String ratio() {
+        return staffing.map(stretch -> {
+                    String adults = stretch.adults().size() == 1
+                            ? "1 adult"
+                            : stretch.adults().size() + " adults";
+                    String children = stretch.children() == 1 ? "1 child" : stretch.children() + " children";
+                    return "%s for %s; %d needed".formatted(adults, children, stretch.need());
+                })
+                .orElse("");
+    }
+
+    /** Whether adults are missing now. */
+    public boolean isShort() {
+        return staffing.filter(stretch -> stretch.missing() > 0).isPresent();
+    }
+}

@@ -1,0 +1,105 @@
+package app.carder.web.today;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.web.kit.SettableClock;
+import app.carder.web.kit.WebTest;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+
+class TodayTest extends WebTest {
+
+    private Document today(String instant) {
+        clock.reset();
+        clock.advance(Duration.between(SettableClock.MIDDLE_OF_PLAY, Instant.parse(instant)));
+        return get("tobias", "/?room=" + room("Loft")).page();
+    }
+
+    @Test
+    void tellsTheSessionTheRatioAndWhoIsIn() {
+        Document page = today("2026-05-06T09:05:00Z");
+
+        assertThat(page.select("#now-title").text()).isEqualTo("Free play until 10:30");
+        assertThat(page.select(".ratio-now").text()).isEqualTo("2 adults for 12 children; 2 needed");
+        assertThat(page.select(".now-panel p").first().text()).contains("Tobias Renn", "Hamish Vale");
+        assertThat(page.select(".now-panel .action").attr("href"))
+                .as("one tap to watch")
+                .isEqualTo("/rooms/" + room("Loft") + "/watch");
+    }
+
+    /** Two of the twelve leave at half past twelve: ten are left. */
+    @Test
+    void childrenWhoLeaveEarlyCountUntilTheyLeave() {
+        Document page = today("2026-05-06T13:00:00Z");
+
+        assertThat(page.select(".ratio-now").text()).contains("for 10 children");
+        assertThat(page.select(".pegs").text()).contains("until 12:30");
+    }
+
+    @Test
+    void namesTheMinuteFromWhichAdultsWillBeMissing() {
+        assertThat(today("2026-05-06T14:00:00Z").select(".now-panel .short").eachText())
+                .containsExactly("One adult is missing from 16:15 to 17:00 by the room’s rule");
+        assertThat(today("2026-05-06T15:30:00Z").select(".now-panel.short-now")).hasSize(1);
+    }
+
+    @Test
+    void namesWhatTheBoardHasAndIsNotOutYet() {
+        UUID zone = id("select id from zone where room_id = ? and name = 'Writing'", room("Loft"));
+        UUID session = id(
+                "select id from room_session where room_id = ? and kind = 'PROTECTED_PLAY' order by starts_at",
+                room("Loft"));
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/week/blocks",
+                "at",
+                "2027-06-09_" + session + "_" + zone + "_0",
+                "card",
+                card("Sorting office").toString());
+
+        Document before = today("2027-06-09T07:30:00Z");
+        assertThat(before.select("main").text()).contains("On the board for 09:00, not out yet Sorting office Writing");
+
+        post("tobias", "/cards/" + card("Sorting office") + "/set-out", "zone", zone.toString());
+        Document after = today("2027-06-09T08:30:00Z");
+        assertThat(after.select("main").text()).doesNotContain("not out yet");
+        assertThat(after.select(".card.provocation").text()).contains("Sorting office");
+    }
+
+    @Test
+    void tellsWhatIsToBePreparedAndLookedAt() {
+        UUID investigation = UUID.randomUUID();
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/investigations",
+                "id",
+                investigation.toString(),
+                "watched",
+                "Frost on the letter box",
+                "begunOn",
+                "2026-05-06",
+                "everyDays",
+                "2",
+                "weeks",
+                "2",
+                "unit",
+                "");
+
+        Document page = today("2026-05-06T09:05:00Z");
+        assertThat(page.select("main").text()).contains("Look and measure", "Frost on the letter box");
+
+        post("tobias", "/investigations/" + investigation + "/end");
+        assertThat(today("2026-05-06T09:05:00Z").select("main").text()).doesNotContain("Frost on the letter box");
+    }
+
+    @Test
+    void aClosedDaySaysSo() {
+        Document page = today("2026-05-15T09:00:00Z");
+
+        assertThat(page.select("#now-title").text()).isEqualTo("Closed today");
+        assertThat(page.select(".occasion").text()).isEqualTo("Closed: training for everyone");
+    }
+}
