@@ -1,6 +1,8 @@
 // Moves cards on the week board and on shelves: dragged by mouse or touch, or with Alt and the arrow keys. Markup: [data-board] with
 // data-put and data-move (an address with * for the block), [data-cell] places, [data-block] in them, [data-card] in the deck. Everything can also be done with the links and buttons there.
 const DRAG_FROM = 6;
+// A finger that only passes scrolls the page; one that rests on a card for so long takes it.
+const HOLD_MS = 300;
 
 /** The cell that lies next in a direction, by the middles of what is on the screen; null where there is none. */
 export function neighbour(from, cells, direction) {
@@ -50,15 +52,28 @@ function lift(event) {
   const what = event.target.closest("[data-block], .deck-cards [data-card]");
   if (!what || event.button > 0 || event.target.closest("details, button, form, .button")) return;
   carried = {what, x: event.clientX, y: event.clientY, id: event.pointerId, ghost: null};
+  if (event.pointerType === "touch") carried.hold = setTimeout(() => take(event), HOLD_MS);
+}
+
+function take({clientX, clientY}) {
+  if (!carried) return;
+  carried.ghost = document.body.appendChild(carried.what.cloneNode(true));
+  carried.ghost.className = "block ghost";
+  carried.what.classList.add("lifted");
+  carried.ghost.style.setProperty("translate", `${clientX + 8}px ${clientY + 8}px`);
+}
+
+function forget() {
+  clearTimeout(carried?.hold);
+  carried = null;
 }
 
 function carry(event) {
   if (!carried || event.pointerId !== carried.id) return;
   if (!carried.ghost) {
     if (Math.hypot(event.clientX - carried.x, event.clientY - carried.y) < DRAG_FROM) return;
-    carried.ghost = document.body.appendChild(carried.what.cloneNode(true));
-    carried.ghost.className = "block ghost";
-    carried.what.classList.add("lifted");
+    if (carried.hold) return forget();
+    take(event);
   }
   event.preventDefault();
   carried.ghost.style.setProperty("translate", `${event.clientX + 8}px ${event.clientY + 8}px`);
@@ -70,7 +85,7 @@ const cellAt = event => document.elementFromPoint(event.clientX, event.clientY)?
 
 function letGo(event) {
   const was = carried;
-  carried = null;
+  forget();
   if (!was?.ghost) return;
   was.ghost.remove();
   was.what.classList.remove("lifted");
@@ -102,4 +117,6 @@ if (globalThis.document?.querySelector("[data-board]")) {
   // Tells that cards can be dragged from now on.
   board().dataset.ready = "";
   document.addEventListener("touchmove", event => carried?.ghost && event.preventDefault(), {passive: false});
+  // A long press on a link must not open the menu of the browser instead.
+  document.addEventListener("contextmenu", event => carried?.hold && event.preventDefault());
 }

@@ -13,7 +13,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
 
-/** The plan of a room dragged by mouse and by touch and moved by keys; the week board by links and keys. */
+/** The plan of a room, the week board and shelves, dragged by mouse and by touch and moved by keys. */
 class DragTest {
 
     private static final String KEPT = "Everything is kept.";
@@ -120,12 +120,7 @@ class DragTest {
     void cardsArePutOutByLinksAndMovedByKeys() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");
-            Page page = laptop.page;
-            page.navigate("/week?");
-            for (int week = 0; week < 2; week++) {
-                page.navigate(page.getByText("Week after").getAttribute("href"));
-            }
-            page.locator("[data-board][data-ready]").waitFor();
+            Page page = openWeek(laptop, 2);
             Locator target =
                     page.locator(".board-day").nth(2).locator("[data-cell]").first();
 
@@ -144,6 +139,113 @@ class DragTest {
 
             org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
         }
+    }
+
+    @Test
+    void cardsAreDraggedFromTheDeckAndOnTheBoardByMouse() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = openWeek(laptop, 3);
+            Locator first =
+                    page.locator(".board-day").nth(2).locator("[data-cell]").first();
+            Locator second =
+                    page.locator(".board-day").nth(3).locator("[data-cell]").first();
+
+            drag(page, page.locator(".deck-cards [data-card]").first(), first);
+            assertThat(first.locator("[data-block]")).hasCount(1);
+            String title = first.locator("[data-block] > a").textContent();
+
+            drag(page, first.locator("[data-block]"), second);
+            assertThat(second.locator("[data-block] > a")).hasText(title);
+            assertThat(first.locator("[data-block]")).hasCount(0);
+            assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/week.*"));
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void aFingerThatRestsTakesACardAndOneThatPassesDoesNot() {
+        try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
+            phone.signIn("tobias");
+            Page page = openWeek(phone, 4);
+            Locator first = page.locator(".board-day").first().locator("[data-cell]").first();
+            Locator second = page.locator(".board-day").first().locator("[data-cell]").nth(1);
+            page.locator(".deck-cards [data-card]").first().getByText("Put out").click();
+            first.getByText("Here").click();
+            page.locator("[data-board][data-ready]").waitFor();
+            Locator block = first.locator("[data-block]");
+            String title = block.locator("> a").textContent();
+
+            block.scrollIntoViewIfNeeded();
+            BoundingBox from = block.boundingBox();
+            BoundingBox to = second.boundingBox();
+            swipe(page, from.x + 20, from.y + 12, to.x + 30, to.y + 20);
+            assertThat(block).hasCount(1);
+
+            block.scrollIntoViewIfNeeded();
+            from = block.boundingBox();
+            to = second.boundingBox();
+            CDPSession finger = page.context().newCDPSession(page);
+            touch(finger, "touchStart", from.x + 20, from.y + 12);
+            page.locator(".block.ghost").waitFor();
+            move(finger, from.x + 20, from.y + 12, to.x + 30, to.y + 20);
+            assertThat(second.locator("[data-block] > a")).hasText(title);
+            assertThat(block).hasCount(0);
+        }
+    }
+
+    @Test
+    void cardsAreDraggedOnToAShelfAndMovedThereByKeys() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/set-out");
+            page.locator("[data-board][data-ready]").waitFor();
+            Locator shelf = page.locator("section[aria-label='Weighing desk'] [data-cell]");
+            Locator card = page.locator(
+                    ".deck-cards [data-card]", new Page.LocatorOptions().setHasText("Missing house number"));
+
+            drag(page, card, shelf.nth(2));
+            assertThat(shelf.nth(2)).containsText("Missing house number");
+
+            shelf.nth(2).locator("[data-block]").focus();
+            page.keyboard().press("Alt+ArrowRight");
+            assertThat(shelf.nth(3)).containsText("Missing house number");
+
+            drag(
+                    page,
+                    page.locator(
+                            ".deck-cards [data-card]", new Page.LocatorOptions().setHasText("Lentils to the line")),
+                    shelf.nth(4));
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Set out: Lentils")))
+                    .isVisible();
+            assertThat(page.getByLabel("Where")).hasValue(java.util.regex.Pattern.compile(".+"));
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    /** The board of a week that far ahead, where nothing is planned. */
+    private static Page openWeek(Device device, int weeksAhead) {
+        Page page = device.page;
+        page.navigate("/week?");
+        for (int week = 0; week < weeksAhead; week++) {
+            page.navigate(page.getByText("Week after").getAttribute("href"));
+        }
+        page.locator("[data-board][data-ready]").waitFor();
+        return page;
+    }
+
+    /** By the mouse, from beside the title of a card to the middle of a place. */
+    private static void drag(Page page, Locator what, Locator onTo) {
+        what.scrollIntoViewIfNeeded();
+        BoundingBox from = what.boundingBox();
+        page.mouse().move(from.x + 4, from.y + 4);
+        page.mouse().down();
+        onTo.scrollIntoViewIfNeeded();
+        BoundingBox to = onTo.boundingBox();
+        page.mouse()
+                .move(to.x + to.width / 2, to.y + to.height / 2, new Mouse.MoveOptions().setSteps(10));
+        page.mouse().up();
     }
 
     private static Page openPlan(Device device, String room) {
@@ -175,6 +277,10 @@ class DragTest {
     private static void swipe(Page page, double fromX, double fromY, double toX, double toY) {
         CDPSession browser = page.context().newCDPSession(page);
         touch(browser, "touchStart", fromX, fromY);
+        move(browser, fromX, fromY, toX, toY);
+    }
+
+    private static void move(CDPSession browser, double fromX, double fromY, double toX, double toY) {
         for (int step = 1; step <= 8; step++) {
             touch(browser, "touchMove", fromX + (toX - fromX) * step / 8, fromY + (toY - fromY) * step / 8);
         }

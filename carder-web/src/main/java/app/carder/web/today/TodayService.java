@@ -2,6 +2,7 @@ package app.carder.web.today;
 
 import app.carder.core.ratio.Staffing;
 import app.carder.core.week.DayStrip;
+import app.carder.core.week.ProtectedPlay;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.investigate.InvestigationService;
@@ -21,6 +22,7 @@ import app.carder.web.today.TodayView.Unseen;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.week.BoardView;
 import app.carder.web.week.WeekService;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -88,6 +90,7 @@ class TodayService {
                 occasions.openDays(settingId).isOpen(today),
                 occasions.between(settingId, today, today),
                 session.map(SessionView::session),
+                noticeAt(room, now),
                 staffing.at(time),
                 staffing.shortfalls().stream()
                         .filter(stretch -> stretch.until().isAfter(time))
@@ -110,6 +113,17 @@ class TodayService {
 
     private static boolean holds(DayStrip.Session session, LocalTime time) {
         return !time.isBefore(session.startsAt()) && time.isBefore(session.endsAt());
+    }
+
+    private static Optional<LocalTime> noticeAt(RoomView room, LocalDateTime now) {
+        ProtectedPlay play = ProtectedPlay.of(room.sessionsOn(now.getDayOfWeek()).stream()
+                .map(one -> one.details().planned())
+                .toList());
+        return play.stretches().stream()
+                .filter(stretch -> !now.toLocalTime().isBefore(stretch.from())
+                        && now.toLocalTime().isBefore(stretch.until()))
+                .map(stretch -> stretch.noticeAt(Duration.ofMinutes(room.week().noticeMinutes())))
+                .findFirst();
     }
 
     private static boolean isNow(SetOutView out, Optional<SessionView> session) {

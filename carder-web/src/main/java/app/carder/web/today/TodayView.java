@@ -21,6 +21,7 @@ import java.util.UUID;
  * @param open whether the setting is open today
  * @param occasions of today
  * @param session that goes on
+ * @param noticeAt when children are told that the present stretch of play ends, at the latest; absent outside play
  * @param staffing who is in now; absent outside the day
  * @param shortfalls stretches still to come, or going on, in which adults are missing
  * @param out what is out now, or all day
@@ -36,6 +37,7 @@ record TodayView(
         boolean open,
         List<OccasionView> occasions,
         Optional<DayStrip.Session> session,
+        Optional<LocalTime> noticeAt,
         Optional<Stretch> staffing,
         List<Stretch> shortfalls,
         List<SetOutView> out,

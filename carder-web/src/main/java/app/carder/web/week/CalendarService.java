@@ -4,6 +4,8 @@ import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.calendar.CalendarFile.Entry;
 import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.Viewer;
+import app.carder.web.investigate.InvestigationService;
+import app.carder.web.investigate.InvestigationView;
 import app.carder.web.page.NotFound;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.ProvocationService;
@@ -36,6 +38,7 @@ class CalendarService {
     private final WeekService weeks;
     private final RoomService rooms;
     private final ProvocationService provocations;
+    private final InvestigationService investigations;
     private final OccasionService occasions;
     private final SettingService settings;
     private final Clock clock;
@@ -45,6 +48,7 @@ class CalendarService {
             WeekService weeks,
             RoomService rooms,
             ProvocationService provocations,
+            InvestigationService investigations,
             OccasionService occasions,
             SettingService settings,
             Clock clock) {
@@ -52,6 +56,7 @@ class CalendarService {
         this.weeks = weeks;
         this.rooms = rooms;
         this.provocations = provocations;
+        this.investigations = investigations;
         this.occasions = occasions;
         this.settings = settings;
         this.clock = clock;
@@ -161,6 +166,17 @@ class CalendarService {
                     "",
                     occasion.details().from().atStartOfDay(),
                     occasion.details().until().plusDays(1).atStartOfDay()));
+        }
+        for (InvestigationView one : investigations.ofRoom(settingId, room.id())) {
+            one.days().stream()
+                    .filter(day -> !one.ended() && !day.isBefore(from) && !day.isAfter(until))
+                    .forEach(day -> entries.add(new Entry(
+                            one.id() + "-" + day + "@carder",
+                            "Look and measure: " + one.title(),
+                            room.name(),
+                            "",
+                            day.atStartOfDay(),
+                            day.plusDays(1).atStartOfDay())));
         }
         return CalendarFile.write(entries, settings.get(settingId).zone(), clock.instant());
     }

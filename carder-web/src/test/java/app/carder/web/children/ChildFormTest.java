@@ -3,6 +3,7 @@ package app.carder.web.children;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.web.kit.WebTest;
+import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -89,6 +90,25 @@ class ChildFormTest extends WebTest {
         assertThat(answer.page().select("#interests").val()).isEqualTo("whistles");
         assertThat(database.queryForObject("select interests from child where id = ?", String.class, quentin))
                 .isEqualTo("maps");
+    }
+
+    @Test
+    void aChildLeavesAfterItArrivesAndItsHoursAreKept() {
+        UUID tamsin = child("Tamsin");
+        String[] usual = edited(tamsin, "trolleys");
+        String[] backwards = Arrays.copyOf(usual, usual.length + 4);
+        System.arraycopy(new String[] {"arrives", "12:30", "leaves", "09:30"}, 0, backwards, usual.length, 4);
+        String[] right = Arrays.copyOf(usual, usual.length + 2);
+        System.arraycopy(new String[] {"arrives", "09:30"}, 0, right, usual.length, 2);
+
+        Answer refused = post("tobias", "/children/" + tamsin + "/edit", backwards);
+        post("tobias", "/children/" + tamsin + "/edit", right);
+
+        assertThat(refused.page().select("#fault-leaves").text()).isEqualTo("Leaving must be later than arriving.");
+        var form = get("tobias", "/children/" + tamsin + "/edit").page();
+        assertThat(form.select("#arrives").val()).isEqualTo("09:30");
+        assertThat(form.select("#leaves").val()).isEmpty();
+        post("tobias", "/children/" + tamsin + "/edit", edited(tamsin, "trolleys"));
     }
 
     private String[] edited(UUID child, String interests) {

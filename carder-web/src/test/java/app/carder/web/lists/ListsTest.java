@@ -148,8 +148,7 @@ class ListsTest extends WebTest {
         Element line = line(open("set-out", monday), "Put out Depot of rice");
 
         assertThat(line.select(".tag").text()).isEqualTo("stays there");
-        assertThat(line.text())
-                .contains("56.30 kg full: fill it where it is to stand, and leave it there");
+        assertThat(line.text()).contains("56.30 kg full: fill it where it is to stand, and leave it there");
     }
 
     @Test

@@ -25,6 +25,7 @@ class TodayTest extends WebTest {
         assertThat(page.select("#now-title").text()).isEqualTo("Free play until 10:30");
         assertThat(page.select(".ratio-now").text()).isEqualTo("2 adults for 12 children; 2 needed");
         assertThat(page.select(".now-panel p").first().text()).contains("Tobias Renn", "Hamish Vale");
+        assertThat(page.select(".now-panel").text()).contains("Tell children at 10:25 at the latest that play ends.");
         assertThat(page.select(".now-panel .action").attr("href"))
                 .as("one tap to watch")
                 .isEqualTo("/rooms/" + room("Loft") + "/watch");
