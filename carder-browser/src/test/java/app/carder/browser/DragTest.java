@@ -168,8 +168,10 @@ class DragTest {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("tobias");
             Page page = openWeek(phone, 4);
-            Locator first = page.locator(".board-day").first().locator("[data-cell]").first();
-            Locator second = page.locator(".board-day").first().locator("[data-cell]").nth(1);
+            Locator first =
+                    page.locator(".board-day").first().locator("[data-cell]").first();
+            Locator second =
+                    page.locator(".board-day").first().locator("[data-cell]").nth(1);
             page.locator(".deck-cards [data-card]").first().getByText("Put out").click();
             first.getByText("Here").click();
             page.locator("[data-board][data-ready]").waitFor();
@@ -243,8 +245,7 @@ class DragTest {
         page.mouse().down();
         onTo.scrollIntoViewIfNeeded();
         BoundingBox to = onTo.boundingBox();
-        page.mouse()
-                .move(to.x + to.width / 2, to.y + to.height / 2, new Mouse.MoveOptions().setSteps(10));
+        page.mouse().move(to.x + to.width / 2, to.y + to.height / 2, new Mouse.MoveOptions().setSteps(10));
         page.mouse().up();
     }
 

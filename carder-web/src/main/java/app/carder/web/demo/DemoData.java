@@ -306,7 +306,7 @@ public class DemoData {
                                     keyPersons.get(i % keyPersons.size()).personId(),
                                     days,
                                     Optional.empty(),
-                                    i % 5 == 4 ? Optional.of(LocalTime.of(12, 30)) : Optional.empty())));
+                                    i == 4 ? Optional.of(LocalTime.of(16, 30)) : Optional.empty())));
         }
         return enrolled;
     }

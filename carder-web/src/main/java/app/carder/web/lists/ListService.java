@@ -88,9 +88,10 @@ public class ListService {
     @Transactional(readOnly = true)
     public ListView list(SettingId settingId, RoomView room, ListKind kind, Optional<LocalDate> of) {
         LocalDate today = settings.today(settingId);
-        LocalDate next = occasions.openDays(settingId).after(today);
+        OpenDays open = occasions.openDays(settingId);
+        LocalDate next = open.after(today);
         ListView list = switch (kind) {
-            case PREPARATION -> preparation(settingId, room);
+            case PREPARATION -> preparation(settingId, room, open);
             case SET_OUT -> setOut.of(settingId, room, of.orElse(next));
             case SHOPPING -> shopping.of(settingId, room, WeekService.mondayOf(of.orElse(next)));
         };
@@ -154,10 +155,10 @@ public class ListService {
     }
 
     /** Steps of the cards that come on to the board within two weeks: what is late or due today, and what is due on the next open day. */
-    private ListView preparation(SettingId settingId, RoomView room) {
+    private ListView preparation(SettingId settingId, RoomView room, OpenDays open) {
         LocalDate today = settings.today(settingId);
-        LocalDate next = occasions.openDays(settingId).after(today);
-        PreparationList list = due(settingId, room);
+        LocalDate next = open.after(today);
+        PreparationList list = due(settingId, room, open);
         List<Due> tonight = list.lateAndOn(today);
         List<Due> tomorrow = list.due().stream()
                 .filter(one ->
@@ -214,11 +215,9 @@ public class ListService {
     }
 
     /** Every step of the cards that come on to the board within two weeks, by when it must begin. */
-    @Transactional(readOnly = true)
-    public PreparationList due(SettingId settingId, RoomView room) {
+    private PreparationList due(SettingId settingId, RoomView room, OpenDays open) {
         LocalDateTime now = settings.localNow(settingId);
         LocalDate until = now.toLocalDate().plusDays(DAYS_AHEAD);
-        OpenDays open = occasions.openDays(settingId);
         Map<UUID, List<LocalDate>> out = weeks.out(settingId, room.id(), until);
         Map<UUID, LocalTime> starts = room.sessions().stream()
                 .collect(Collectors.toMap(

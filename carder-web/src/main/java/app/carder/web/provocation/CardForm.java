@@ -39,6 +39,7 @@ import java.util.stream.Stream;
 final class CardForm {
 
     static final int MOST_LINES = 8;
+    private static final String NOT_SAID = "none";
     static final int LONGEST_TEXT = 2000;
     static final int MOST_PIECES = 10_000;
     private static final int MOST_PACKS = 1_000;
@@ -73,7 +74,7 @@ final class CardForm {
                 .with("intention", details.intention())
                 .with("adultRole", details.adultRole())
                 .with("load", details.load())
-                .with("difficulty", details.difficulty().map(String::valueOf).orElse(""))
+                .with("difficulty", details.difficulty().map(String::valueOf).orElse(NOT_SAID))
                 .with("words", details.words())
                 .with("place", details.place())
                 .with("areas", List.copyOf(details.areas()))
@@ -177,7 +178,7 @@ final class CardForm {
 
     private Optional<Integer> difficulty() {
         String said = typed.text("difficulty");
-        return said.isEmpty()
+        return said.isEmpty() || said.equals(NOT_SAID)
                 ? Optional.empty()
                 : Typed.whole("difficulty", said, ShelfOrder.EASIEST, ShelfOrder.HARDEST, errors);
     }

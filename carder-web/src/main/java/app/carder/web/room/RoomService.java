@@ -83,10 +83,15 @@ public class RoomService {
     /** The room to begin with: the viewer's own, else the first. */
     @Transactional(readOnly = true)
     public RoomView home(Viewer viewer) {
-        return viewer.homeRoom()
-                .map(room -> get(viewer.settingId(), room))
-                .or(() -> all(viewer.settingId()).stream().findFirst())
-                .orElseThrow(NotFound::new);
+        return home(viewer, all(viewer.settingId())).orElseThrow(NotFound::new);
+    }
+
+    /** The viewer's own room among all rooms, else the first; absent where there is none. */
+    public static Optional<RoomView> home(Viewer viewer, List<RoomView> all) {
+        return all.stream()
+                .filter(room -> viewer.homeRoom().filter(room.id()::equals).isPresent())
+                .findFirst()
+                .or(() -> all.stream().findFirst());
     }
 
     /** Changes the framework and the practice style that a room works by. */

@@ -54,8 +54,8 @@ public class DayFrame {
     /** For the viewer's home room; absent where the setting has no room. */
     @Transactional(readOnly = true)
     public Optional<Frame> of(Viewer viewer) {
-        return viewer.role().isStaff() && !rooms.all(viewer.settingId()).isEmpty()
-                ? Optional.of(frame(viewer, rooms.home(viewer)))
+        return viewer.role().isStaff()
+                ? RoomService.home(viewer, rooms.all(viewer.settingId())).map(room -> frame(viewer, room))
                 : Optional.empty();
     }
 

@@ -3,8 +3,10 @@ package app.carder.web.today;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.NotFound;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -33,9 +35,13 @@ class TodayController {
         if (!viewer.role().isStaff()) {
             return "redirect:/family";
         }
-        RoomView room = roomId == null ? rooms.home(viewer) : rooms.get(viewer.settingId(), roomId);
+        List<RoomView> all = rooms.all(viewer.settingId());
+        RoomView room = (roomId == null
+                        ? RoomService.home(viewer, all)
+                        : all.stream().filter(one -> one.id().equals(roomId)).findFirst())
+                .orElseThrow(NotFound::new);
         model.addAttribute("room", room);
-        model.addAttribute("rooms", rooms.all(viewer.settingId()));
+        model.addAttribute("rooms", all);
         model.addAttribute("day", today.of(viewer.settingId(), room));
         return "today/today";
     }

@@ -9,8 +9,11 @@ import app.carder.web.investigate.InvestigationService;
 import app.carder.web.lists.ListKind;
 import app.carder.web.lists.ListService;
 import app.carder.web.page.Required;
+import app.carder.web.provocation.CardSummary;
+import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
+import app.carder.web.room.ZoneView;
 import app.carder.web.rota.RotaService;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setout.SetOutView;
@@ -20,7 +23,7 @@ import app.carder.web.setting.SettingService;
 import app.carder.web.today.TodayView.Planned;
 import app.carder.web.today.TodayView.Unseen;
 import app.carder.web.watch.ObservationService;
-import app.carder.web.week.BoardView;
+import app.carder.web.week.BlockPlace;
 import app.carder.web.week.WeekService;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -47,6 +50,7 @@ class TodayService {
     private final ChildService children;
     private final ObservationService observations;
     private final WeekService weeks;
+    private final ProvocationService provocations;
     private final ListService lists;
     private final InvestigationService investigations;
     private final RotaService rota;
@@ -58,6 +62,7 @@ class TodayService {
             ChildService children,
             ObservationService observations,
             WeekService weeks,
+            ProvocationService provocations,
             ListService lists,
             InvestigationService investigations,
             RotaService rota,
@@ -67,6 +72,7 @@ class TodayService {
         this.children = children;
         this.observations = observations;
         this.weeks = weeks;
+        this.provocations = provocations;
         this.lists = lists;
         this.investigations = investigations;
         this.rota = rota;
@@ -133,24 +139,25 @@ class TodayService {
 
     /** What the board has for the session of play that goes on, or the next one today, and is not out yet. */
     private List<Planned> planned(SettingId settingId, RoomView room, LocalDateTime now, List<SetOutView> out) {
+        Map<BlockPlace, UUID> blocks = weeks.planned(settingId, room.id(), now.toLocalDate(), now.toLocalDate());
+        Optional<SessionView> next = WeekService.playOn(room, now.toLocalDate()).stream()
+                .filter(session -> session.session().endsAt().isAfter(now.toLocalTime()))
+                .findFirst();
+        if (blocks.isEmpty() || next.isEmpty()) {
+            return List.of();
+        }
         Set<UUID> outIds = out.stream().map(one -> one.card().id()).collect(Collectors.toSet());
-        BoardView board = weeks.board(settingId, room, WeekService.mondayOf(now.toLocalDate()));
-        return board.days().stream()
-                .filter(day -> day.on().equals(now.toLocalDate()))
-                .flatMap(day -> day.sessions().stream())
-                .filter(part -> part.session().session().endsAt().isAfter(now.toLocalTime()))
-                .limit(1)
-                .flatMap(part -> part.cells().stream()
-                        .flatMap(cell -> cell
-                                .block()
-                                .filter(block -> !outIds.contains(block.card().id()))
-                                .stream()
-                                .map(block -> new Planned(
-                                        block.card().id(),
-                                        block.card().title(),
-                                        cell.label(),
-                                        cell.zone().id(),
-                                        part.session().session().startsAt()))))
+        Map<UUID, CardSummary> cards = provocations.byId(settingId, Set.copyOf(blocks.values()));
+        Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
+        return blocks.entrySet().stream()
+                .filter(one -> one.getKey().sessionId().equals(next.get().id()))
+                .filter(one -> !outIds.contains(one.getValue()) && cards.containsKey(one.getValue()))
+                .map(one -> new Planned(
+                        one.getValue(),
+                        Required.from(cards, one.getValue()).title(),
+                        zones.getOrDefault(one.getKey().zoneId(), ""),
+                        one.getKey().zoneId(),
+                        next.get().session().startsAt()))
                 .toList();
     }
 

@@ -322,10 +322,6 @@ class AccessMatrixTest extends WebTest {
         }
         assertThat(path).as("an id for every variable of " + route).doesNotContain("{");
         var request = MockMvcRequestBuilders.request(HttpMethod.valueOf(route.substring(0, route.indexOf(' '))), path);
-        if (route.matches("POST (/set-outs|/rooms/.*/set-outs).*")) {
-            // These name a zone and a place in it.
-            request.param("at", ids.getOrDefault("zoneId", "") + "_0");
-        }
         if (route.matches("POST .*/plan(/look|/spots)?")) {
             request.contentType("image/svg+xml").content(PLAN);
         }
@@ -334,7 +330,7 @@ class AccessMatrixTest extends WebTest {
                 .param("style", "FREE_FLOW")
                 .param("edition", "1")
                 .param("adults", "1")
-                .param("at", ids.getOrDefault("at", ""))
+                .param("at", ids.getOrDefault(route.contains("set-out") ? "shelfPlace" : "at", ""))
                 .param("adult", ids.getOrDefault("adult", ""))
                 .param("on", "2026-05-06")
                 .param("of", ids.getOrDefault("of", ""))
@@ -413,6 +409,7 @@ class AccessMatrixTest extends WebTest {
                 id("select id from provocation_reckoning where provocation_id = ?", card("Lentils to the line"))
                         .toString());
         ids.put("ruleId", localRule().toString());
+        ids.put("shelfPlace", ids.get("zoneId") + "_0");
         UUID block = id("select id from planned_block where room_id = ?", room("Loft"));
         ids.put("blockId", block.toString());
         ids.put(

@@ -103,7 +103,7 @@ class TypedTest {
                         !name.startsWith("photo.") && !name.startsWith("shape.") && !name.startsWith("form.missing."))
                 .collect(Collectors.toCollection(TreeSet::new));
 
-        named.removeIf(name -> name.equals("form.missing.") || name.matches(".*\\.(pdf|json|ics)"));
+        named.removeIf(name -> name.equals("form.missing.") || name.matches(".*\\.(pdf|json|ics|csv)"));
         assertThat(messages.stringPropertyNames().stream().filter(name -> name.startsWith("shape.")))
                 .containsExactlyInAnyOrderElementsOf(Arrays.stream(VesselShape.values())
                         .map(shape -> "shape." + shape)

@@ -31,13 +31,13 @@ class TodayTest extends WebTest {
                 .isEqualTo("/rooms/" + room("Loft") + "/watch");
     }
 
-    /** Two of the twelve leave at half past twelve: ten are left. */
+    /** One of the twelve leaves at half past four. */
     @Test
     void childrenWhoLeaveEarlyCountUntilTheyLeave() {
-        Document page = today("2026-05-06T13:00:00Z");
+        Document page = today("2026-05-06T15:40:00Z");
 
-        assertThat(page.select(".ratio-now").text()).contains("for 10 children");
-        assertThat(page.select(".pegs").text()).contains("until 12:30");
+        assertThat(page.select(".ratio-now").text()).contains("1 adult for 11 children; 2 needed");
+        assertThat(page.select(".pegs").text()).contains("until 16:30");
     }
 
     @Test

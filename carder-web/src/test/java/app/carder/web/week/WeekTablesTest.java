@@ -39,7 +39,7 @@ class WeekTablesTest extends WebTest {
     void ratiosAreARowForEachStretchInWhichNobodyComesOrGoes() {
         assertThat(table("tobias", "staffing.csv"))
                 .startsWith("day,from,until,children,adults,adults needed,adults missing,who\r\n")
-                .contains("2026-05-06,16:15,17:00,10,1,2,1,Hamish Vale");
+                .contains("2026-05-06,16:15,16:30,12,1,2,1,Hamish Vale");
     }
 
     @Test
