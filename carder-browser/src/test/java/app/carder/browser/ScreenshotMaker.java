@@ -26,18 +26,24 @@ class ScreenshotMaker {
             shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-bench");
             shot(laptop, "/plan", "text=By week", "plan-week");
             shot(laptop, "/plan", ".deck .row a >> text=Painted rice for mosaics", "card-preparation", "Preparation");
-            shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-ladder", "Ladder");
             shot(laptop, "/reckoners/pouring?rung=TWO_EQUAL&fill=Water&tolerance=2", null, "reckoner-pouring");
             shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
-            shot(laptop, "/children", null, "children");
             shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
             shot(laptop, "/journals", ".pick a >> text=Bram", "journal-desk");
             shot(laptop, "/materials", null, "cupboard");
-            shot(laptop, "/outbox", null, "outbox");
+            shot(laptop, "/set-out", null, "set-out-shelf");
+            shot(laptop, "/week", null, "week-board");
+            shot(laptop, "/week", "text=Plan of the room", "room-plan");
+            shot(laptop, "/week", "text=Rota", "rota");
+            laptop.page.navigate("/week");
+            laptop.page.getByText("Propose this week").click();
+            laptop.page.getByText("Put it on the board").waitFor();
+            save(laptop, "week-proposal");
         }
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("hamish");
             shot(phone, "/watch", null, "phone-watch");
+            shot(phone, "/", "text=Shopping", "phone-list");
             shot(phone, "/children", ".peg-link >> text=Anouk", "phone-child");
         }
         try (Device carer = RunningCarder.get().device(RunningCarder.PHONE)) {
@@ -59,6 +65,10 @@ class ScreenshotMaker {
             device.page.locator(".card-tabs a >> text=" + part).click();
             device.page.waitForLoadState();
         }
+        save(device, name);
+    }
+
+    private void save(Device device, String name) {
         device.page.evaluate("document.fonts.ready");
         device.page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }

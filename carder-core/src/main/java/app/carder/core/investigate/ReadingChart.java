@@ -21,9 +21,9 @@ public final class ReadingChart {
     private static final double LEFT = 16;
     private static final double RIGHT = 6;
     private static final double TOP = 8;
-    private static final double BOTTOM = 14;
-    private static final double LETTER = 3.4;
-    private static final int MOST_TICKS = 8;
+    private static final double BOTTOM = 15;
+    private static final double LETTER = 4.6;
+    private static final int MOST_TICKS = 6;
 
     private ReadingChart() {}
 
@@ -92,7 +92,7 @@ public final class ReadingChart {
             double x = x(ChronoUnit.DAYS.between(begun, days.get(at)), span);
             sheet.line(x, HEIGHT - BOTTOM, x, HEIGHT - BOTTOM + 1.5, Style.OUTLINE);
             if (at % every == 0) {
-                sheet.label(x, HEIGHT - BOTTOM + 6, LETTER, DAY.format(days.get(at)));
+                sheet.label(x, HEIGHT - BOTTOM + 7.5, LETTER, DAY.format(days.get(at)));
             }
         }
         Reading last = null;

@@ -217,7 +217,7 @@ public class DemoData {
         cards.putAll(workbench.cards(precious, nook));
         cards.putAll(workbench.cards(marguerite, burrow));
         weeks.board(tobias, loft, cards);
-        weeks.investigations(tobias, loft);
+        weeks.investigations(tobias, loft, photo(DemoScene.BEAN));
         setOut(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
         setOut(tobias, loft, cards, "Ice parcels that melt", "Tray table", hamish);
         setOut(tobias, loft, cards, "String, knots and labels", "Post office", hamish);

@@ -99,6 +99,29 @@ enum DemoScene {
             }
         }
     },
+    /** A child's drawing of a bean with its first root. */
+    BEAN {
+        @Override
+        void paint(Graphics2D paper, Random seeded) {
+            box(paper, 120, 90, 960, 720, new Color(0xFCFAF4));
+            paper.setStroke(new BasicStroke(11, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            paper.setColor(new Color(0x7A3E2A));
+            Path2D bean = new Path2D.Double();
+            bean.moveTo(470, 300);
+            bean.curveTo(520, 190, 760, 220, 740, 340);
+            bean.curveTo(720, 450, 620, 380, 560, 400);
+            bean.curveTo(470, 430, 440, 370, 470, 300);
+            paper.draw(bean);
+            paper.setColor(new Color(0x3F5F2E));
+            Path2D root = new Path2D.Double();
+            root.moveTo(575, 405);
+            root.curveTo(560, 480, 640, 520, 590, 640);
+            root.curveTo(580, 660, 620, 700, 600, 740);
+            paper.draw(root);
+            paper.setColor(new Color(0x234E70));
+            paper.draw(new Ellipse2D.Double(230, 160, 110, 110));
+        }
+    },
     /** A sheet of prints. */
     STAMPS {
         @Override

@@ -1,10 +1,12 @@
 package app.carder.web.demo;
 
 import app.carder.core.week.DayStrip.Kind;
+import app.carder.core.week.OpenDays;
 import app.carder.web.account.Viewer;
 import app.carder.web.investigate.InvestigationDetails;
 import app.carder.web.investigate.InvestigationService;
 import app.carder.web.investigate.ReadingDetails;
+import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.page.Required;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -90,31 +92,37 @@ class DemoWeeks {
                                 monday.plusDays(8), monday.plusDays(8), "The postal worker visits at ten", false)));
     }
 
-    /** A bean that was planted ten days ago, and an ice parcel that begins today. */
-    void investigations(Viewer lead, RoomView room) {
+    /** A bean that was planted eight open days ago, drawn the last time, and an ice parcel that begins today. */
+    void investigations(Viewer lead, RoomView room, Optional<Cleaned> drawing) {
         LocalDate today = settings.today(lead.settingId());
+        OpenDays open = occasions.openDays(lead.settingId());
         UUID bean = Ids.next();
-        LocalDate planted = today.minusDays(10);
         investigations.begin(
                 lead,
                 bean,
                 room.id(),
                 new InvestigationDetails(
-                        "Bean in the parcel box", "Which way does the root go?", "RUNNER_BEAN", "cm", planted, 2, 3));
+                        "Bean in the parcel box",
+                        "Which way does the root go?",
+                        "RUNNER_BEAN",
+                        "cm",
+                        open.plus(today, -8),
+                        2,
+                        3));
         List<String> measured = List.of("0", "0", "1.5", "4");
         List<String> notes = List.of(
                 "Pushed into damp paper.",
                 "\"It is fat now.\"",
                 "A white tip, pointing down.",
-                "Chidi held the ruler; Delphine read it.");
+                "One held the ruler, one read it.");
         for (int at = 0; at < measured.size(); at++) {
             investigations.read(
                     lead,
                     Ids.next(),
                     bean,
                     new ReadingDetails(
-                            planted.plusDays(3L * at), Optional.of(new BigDecimal(measured.get(at))), notes.get(at)),
-                    Optional.empty());
+                            open.plus(today, 2 * at - 8), Optional.of(new BigDecimal(measured.get(at))), notes.get(at)),
+                    at == 2 ? drawing : Optional.empty());
         }
         investigations.begin(
                 lead,
