@@ -6,6 +6,7 @@ import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -15,7 +16,6 @@ import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -92,12 +92,16 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
         Map<String, Map<Play, Seen>> areas = new HashMap<>();
         Map<Play, List<Blind>> blind = new EnumMap<>(Play.class);
         for (Play play : Play.values()) {
-            Geometry hidden = hidden(plan.spots(), casters, room, play);
-            Geometry covered = covered(plan, play);
+            List<List<Polygon>> shadows = plan.spots().stream()
+                    .filter(spot -> room.intersects(Shapes.FACTORY.createPoint(Shapes.coordinate(spot.at()))))
+                    .map(spot -> shadows(spot, casters, room, play))
+                    .toList();
+            List<Polygon> covered = covered(plan, play);
             List<Blind> parts = new ArrayList<>();
             for (Zone zone : plan.zones()) {
-                Geometry floor = Shapes.minus(Shapes.both(Shapes.of(zone.footprint()), room), covered);
-                Geometry unseen = Shapes.both(floor, hidden);
+                Geometry inRoom = Shapes.both(Shapes.of(zone.footprint()), room);
+                Geometry floor = Shapes.minus(inRoom, Shapes.union(near(inRoom, covered)));
+                Geometry unseen = unseen(floor, shadows);
                 areas.computeIfAbsent(zone.id(), id -> new EnumMap<>(Play.class))
                         .put(
                                 play,
@@ -112,36 +116,49 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
                 plan.ofZones(zone -> new ZoneSight(zone, areas.getOrDefault(zone.id(), Map.of()))), blind);
     }
 
-    private static Geometry hidden(List<Spot> spots, List<Shadow> casters, Polygon room, Play play) {
-        Geometry hidden = room;
-        for (Spot spot : spots) {
-            hidden = Shapes.both(hidden, hiddenFrom(spot, casters, room, play));
+    /**
+     * The part of a floor that lies in shadow from every spot. Zone by zone, with only what falls there, and the spot that sees most
+     * first, so that each step works on the little that is left: it has to follow a drag.
+     */
+    private static Geometry unseen(Geometry floor, List<List<Polygon>> shadows) {
+        Envelope around = floor.getEnvelopeInternal();
+        List<List<Polygon>> here = shadows.stream()
+                .map(ofSpot -> Shapes.outermost(ofSpot.stream()
+                        .flatMap(shadow -> Shapes.within(shadow, around).stream())
+                        .toList()))
+                .sorted(Comparator.comparingDouble(
+                        ofSpot -> ofSpot.stream().mapToDouble(Polygon::getArea).sum()))
+                .toList();
+        Geometry unseen = floor;
+        for (List<Polygon> ofSpot : here) {
+            unseen = Shapes.both(unseen, Shapes.union(near(unseen, ofSpot)));
         }
-        return hidden;
+        return unseen;
     }
 
-    private static Geometry hiddenFrom(Spot spot, List<Shadow> casters, Polygon room, Play play) {
+    private static List<Polygon> near(Geometry shape, List<Polygon> all) {
+        Envelope around = shape.getEnvelopeInternal();
+        return all.stream()
+                .filter(one -> one.getEnvelopeInternal().intersects(around))
+                .toList();
+    }
+
+    private static List<Polygon> shadows(Spot spot, List<Shadow> casters, Polygon room, Play play) {
         Coordinate eye = Shapes.coordinate(spot.at());
-        GeometryFactory factory = room.getFactory();
-        if (!room.intersects(factory.createPoint(eye))) {
-            return room;
-        }
         Envelope sheet = room.getEnvelopeInternal();
         double reach = Math.hypot(sheet.getWidth(), sheet.getHeight());
-        List<Geometry> shadows = new ArrayList<>();
-        for (Shadow caster : casters) {
-            caster.from(eye, spot.posture().eyeMm(), play.heightMm(), reach).ifPresent(shadows::add);
-        }
-        return Shapes.union(shadows);
+        return casters.stream()
+                .flatMap(caster -> caster.from(eye, spot.posture().eyeMm(), play.heightMm(), reach).stream())
+                .toList();
     }
 
     /** Where no child can be at this height, because a piece of furniture is there. */
-    private static Geometry covered(RoomPlan plan, Play play) {
-        return Shapes.union(plan.pieces().stream()
+    private static List<Polygon> covered(RoomPlan plan, Play play) {
+        return plan.pieces().stream()
                 .filter(piece -> piece.heightMm() > play.heightMm())
                 .map(Piece::footprint)
                 .map(Shapes::of)
-                .toList());
+                .toList();
     }
 
     private static List<Blind> polygons(Geometry shape) {
