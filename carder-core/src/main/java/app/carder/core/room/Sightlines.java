@@ -6,6 +6,7 @@ import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -89,31 +90,48 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
     public static Sightlines of(RoomPlan plan) {
         List<Shadow> casters = Shadow.casters(plan);
         Polygon room = Shapes.of(plan.outline());
+        List<Light> lights = Arrays.stream(Play.values())
+                .map(play -> new Light(
+                        play,
+                        plan.spots().stream()
+                                .filter(spot ->
+                                        room.intersects(Shapes.FACTORY.createPoint(Shapes.coordinate(spot.at()))))
+                                .map(spot -> shadows(spot, casters, room, play))
+                                .toList(),
+                        covered(plan, play)))
+                .toList();
+        // Zones have nothing to do with each other, and a drag waits for the answer: each processor takes some.
+        List<Looked> looked = plan.zones().parallelStream()
+                .map(zone -> look(zone, Shapes.both(Shapes.of(zone.footprint()), room), lights))
+                .toList();
         Map<String, Map<Play, Seen>> areas = new HashMap<>();
         Map<Play, List<Blind>> blind = new EnumMap<>(Play.class);
-        for (Play play : Play.values()) {
-            List<List<Polygon>> shadows = plan.spots().stream()
-                    .filter(spot -> room.intersects(Shapes.FACTORY.createPoint(Shapes.coordinate(spot.at()))))
-                    .map(spot -> shadows(spot, casters, room, play))
-                    .toList();
-            List<Polygon> covered = covered(plan, play);
-            List<Blind> parts = new ArrayList<>();
-            for (Zone zone : plan.zones()) {
-                Geometry inRoom = Shapes.both(Shapes.of(zone.footprint()), room);
-                Geometry floor = Shapes.minus(inRoom, Shapes.union(near(inRoom, covered)));
-                Geometry unseen = unseen(floor, shadows);
-                areas.computeIfAbsent(zone.id(), id -> new EnumMap<>(Play.class))
-                        .put(
-                                play,
-                                new Seen(
-                                        Shapes.squareMetres(floor),
-                                        Shapes.squareMetres(floor) - Shapes.squareMetres(unseen)));
-                parts.addAll(polygons(unseen));
-            }
-            blind.put(play, parts);
+        lights.forEach(light -> blind.put(light.play(), new ArrayList<>()));
+        for (Looked one : looked) {
+            areas.put(one.zone().id(), one.seen());
+            blind.forEach((play, parts) -> parts.addAll(one.blind().getOrDefault(play, List.of())));
         }
         return new Sightlines(
                 plan.ofZones(zone -> new ZoneSight(zone, areas.getOrDefault(zone.id(), Map.of()))), blind);
+    }
+
+    /** What furniture does to looks at one height: the shadows from each spot, and where no child can be. */
+    private record Light(Play play, List<List<Polygon>> shadows, List<Polygon> covered) {}
+
+    /** One zone, looked at. */
+    private record Looked(Zone zone, Map<Play, Seen> seen, Map<Play, List<Blind>> blind) {}
+
+    private static Looked look(Zone zone, Geometry inRoom, List<Light> lights) {
+        Map<Play, Seen> seen = new EnumMap<>(Play.class);
+        Map<Play, List<Blind>> blind = new EnumMap<>(Play.class);
+        for (Light light : lights) {
+            Geometry floor = Shapes.minus(inRoom, Shapes.union(near(inRoom, light.covered())));
+            Geometry unseen = unseen(floor, light.shadows());
+            double floorM2 = Shapes.squareMetres(floor);
+            seen.put(light.play(), new Seen(floorM2, floorM2 - Shapes.squareMetres(unseen)));
+            blind.put(light.play(), polygons(unseen));
+        }
+        return new Looked(zone, seen, blind);
     }
 
     /**

@@ -101,28 +101,22 @@ class SetOutList {
         if (!occasions.openDays(settingId).isOpen(on)) {
             return new ListView(ListKind.SET_OUT, on, DAY.format(on) + " is closed.", List.of());
         }
+        Map<UUID, ZonePlaces> places = plans.places(settingId, room);
         Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), on, on);
-        Map<Spot, UUID> standing = standingBefore(settingId, room, on);
+        Map<Spot, UUID> standing = standingBefore(settingId, room, on, places);
         Names names = names(
                 settingId,
                 room,
                 Stream.concat(planned.values().stream(), standing.values().stream())
-                        .collect(Collectors.toSet()));
+                        .collect(Collectors.toSet()),
+                places);
         List<Group> groups = new ArrayList<>();
         for (SessionView session : WeekService.playOn(room, on)) {
-            Map<Spot, UUID> wanted = new HashMap<>();
-            planned.forEach((at, card) -> {
-                if (at.sessionId().equals(session.id())) {
-                    wanted.put(new Spot(at.zoneId(), at.place()), card);
-                }
-            });
+            List<Spot> walk = walk(room, session, on, places);
+            Map<Spot, UUID> wanted = wanted(planned, session);
             if (!wanted.isEmpty()) {
-                List<Spot> walk = WeekService.placesIn(room, session, on, names.places()).stream()
-                        .map(at -> new Spot(at.zoneId(), at.place()))
-                        .toList();
                 groups.add(group(session, on, Changeover.of(walk, standing, wanted), names));
-                standing.keySet().removeAll(Set.copyOf(walk));
-                standing.putAll(wanted);
+                change(standing, walk, wanted);
             }
         }
         String summary = groups.isEmpty()
@@ -131,17 +125,39 @@ class SetOutList {
         return new ListView(ListKind.SET_OUT, on, summary, groups);
     }
 
+    private static List<Spot> walk(RoomView room, SessionView session, LocalDate on, Map<UUID, ZonePlaces> places) {
+        return WeekService.placesIn(room, session, on, places).stream()
+                .map(at -> new Spot(at.zoneId(), at.place()))
+                .toList();
+    }
+
+    private static Map<Spot, UUID> wanted(Map<BlockPlace, UUID> planned, SessionView session) {
+        Map<Spot, UUID> wanted = new HashMap<>();
+        planned.forEach((at, card) -> {
+            if (at.sessionId().equals(session.id())) {
+                wanted.put(new Spot(at.zoneId(), at.place()), card);
+            }
+        });
+        return wanted;
+    }
+
+    private static void change(Map<Spot, UUID> standing, List<Spot> walk, Map<Spot, UUID> wanted) {
+        standing.keySet().removeAll(Set.copyOf(walk));
+        standing.putAll(wanted);
+    }
+
     /** What stands at the end of the open day before: as planned, else as it was set out. */
-    private Map<Spot, UUID> standingBefore(SettingId settingId, RoomView room, LocalDate on) {
+    private Map<Spot, UUID> standingBefore(
+            SettingId settingId, RoomView room, LocalDate on, Map<UUID, ZonePlaces> places) {
         LocalDate before = occasions.openDays(settingId).before(on);
         Map<Spot, UUID> standing = new LinkedHashMap<>();
         Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), before, before);
-        WeekService.playOn(room, before)
-                .forEach(session -> planned.forEach((at, card) -> {
-                    if (at.sessionId().equals(session.id())) {
-                        standing.put(new Spot(at.zoneId(), at.place()), card);
-                    }
-                }));
+        for (SessionView session : WeekService.playOn(room, before)) {
+            Map<Spot, UUID> wanted = wanted(planned, session);
+            if (!wanted.isEmpty()) {
+                change(standing, walk(room, session, before, places), wanted);
+            }
+        }
         if (standing.isEmpty()) {
             setOuts.out(settingId, room, before)
                     .forEach(out -> standing.putIfAbsent(
@@ -150,14 +166,14 @@ class SetOutList {
         return standing;
     }
 
-    private Names names(SettingId settingId, RoomView room, Set<UUID> cardIds) {
+    private Names names(SettingId settingId, RoomView room, Set<UUID> cardIds, Map<UUID, ZonePlaces> places) {
         List<CardView> cards = provocations.whole(settingId, cardIds);
         return new Names(
                 cards.stream().collect(Collectors.toMap(CardView::id, Function.identity())),
                 demands.putOut(settingId, cards),
                 kits.all(settingId).stream().collect(Collectors.toMap(KitView::id, KitView::name)),
                 room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name)),
-                plans.places(settingId, room));
+                places);
     }
 
     private static Group group(SessionView session, LocalDate on, Changeover<Spot, UUID> changes, Names names) {

@@ -24,6 +24,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -127,7 +128,7 @@ class ShoppingList {
     /** Sessions that a card has stood without a break up to its first day of the week: of the board, or one for each day it was set out. */
     private static int stood(
             UUID card, List<LocalDate> out, Map<BlockPlace, UUID> before, List<LocalDateTime> when, OpenDays open) {
-        LocalDate day = open.before(when.get(0).toLocalDate());
+        LocalDate day = open.before(Collections.min(when).toLocalDate());
         int sessions = 0;
         while (out.contains(day)) {
             LocalDate on = day;

@@ -117,12 +117,12 @@ public class ShelfService {
                         || details.sessionId().equals(out.sessionId()))
                 .toList();
         List<Integer> taken = there.stream().map(SetOut::place).toList();
-        if (details.place() != null && !taken.contains(details.place())) {
-            return details.place();
-        }
         int places = plans.places(settingId, room)
                 .getOrDefault(details.zoneId(), ONE_PLACE)
                 .shelf();
+        if (details.place() != null && details.place() < places && !taken.contains(details.place())) {
+            return details.place();
+        }
         return new ShelfOrder(places, items(settingId, there))
                 .placeFor(level(card.details().difficulty(), details.rung()))
                 .orElseGet(() -> IntStream.range(0, MOST_PLACES)

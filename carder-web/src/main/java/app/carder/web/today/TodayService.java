@@ -88,17 +88,21 @@ class TodayService {
         Optional<SessionView> session = room.sessionsOn(today.getDayOfWeek()).stream()
                 .filter(one -> holds(one.session(), time))
                 .findFirst();
-        Staffing staffing = Required.from(rota.staffing(settingId, room, List.of(today)), today);
+        boolean open = occasions.openDays(settingId).isOpen(today);
+        Optional<Staffing> staffing = Optional.of(today)
+                .filter(day -> open)
+                .map(day -> Required.from(rota.staffing(settingId, room, List.of(day)), day));
         List<SetOutView> all = setOuts.out(settingId, room, today);
         List<ChildView> attending = children.attending(settingId, room.id(), today);
         return new TodayView(
                 now,
-                occasions.openDays(settingId).isOpen(today),
+                open,
                 occasions.between(settingId, today, today),
                 session.map(SessionView::session),
                 noticeAt(room, now),
-                staffing.at(time),
-                staffing.shortfalls().stream()
+                staffing.flatMap(day -> day.at(time)),
+                staffing.stream()
+                        .flatMap(day -> day.shortfalls().stream())
                         .filter(stretch -> stretch.until().isAfter(time))
                         .toList(),
                 all.stream().filter(one -> isNow(one, session)).toList(),

@@ -101,6 +101,7 @@ class TodayTest extends WebTest {
         Document page = today("2026-05-15T09:00:00Z");
 
         assertThat(page.select("#now-title").text()).isEqualTo("Closed today");
+        assertThat(page.select(".ratio-now, .now-panel .short")).isEmpty();
         assertThat(page.select(".occasion").text()).isEqualTo("Closed: training for everyone");
     }
 }
