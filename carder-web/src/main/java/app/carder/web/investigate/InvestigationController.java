@@ -4,7 +4,6 @@ import app.carder.core.investigate.Expected;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
-import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.page.Download;
@@ -136,7 +135,8 @@ class InvestigationController {
             errors.add("measured", "investigation.measured", typed.text("measured"));
         }
         String note = typed.optional("note", LONGEST_WORDS, errors);
-        Optional<Cleaned> cleaned = drawing == null || drawing.isEmpty() ? Optional.empty() : clean(drawing, errors);
+        Optional<Cleaned> cleaned =
+                drawing == null || drawing.isEmpty() ? Optional.empty() : photos.clean(drawing, "drawing", errors);
         if (!errors.any() && measured.isEmpty() && note.isEmpty() && cleaned.isEmpty()) {
             errors.add("measured", "investigation.nothing");
         }
@@ -150,15 +150,6 @@ class InvestigationController {
                 new ReadingDetails(onDay.orElseThrow(), measured, note),
                 cleaned);
         return new ModelAndView("redirect:/investigations/" + investigationId);
-    }
-
-    private Optional<Cleaned> clean(MultipartFile file, FormErrors errors) {
-        try {
-            return Optional.of(photos.clean(file, file.getSize()));
-        } catch (PhotoRefused refused) {
-            errors.add("drawing", refused.code(), photos.largestMegabytes());
-            return Optional.empty();
-        }
     }
 
     @PostMapping("/investigations/{investigationId}/end")

@@ -1,17 +1,20 @@
 package app.carder.web.media;
 
 import app.carder.web.media.PhotoRefused.Reason;
+import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.setting.SettingId;
 import java.io.IOException;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.InputStreamSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Takes, keeps and gives photos. The file that was sent is never kept. */
 @Service
@@ -60,6 +63,16 @@ public class PhotoService {
             return new Cleaned(PhotoCleaner.clean(in.readAllBytes()));
         } catch (IOException broken) {
             throw new PhotoRefused(Reason.UNREADABLE, broken);
+        }
+    }
+
+    /** Cleans what a form brought; a fault of the field where it is not taken. */
+    public Optional<Cleaned> clean(MultipartFile file, String field, FormErrors errors) {
+        try {
+            return Optional.of(clean(file, file.getSize()));
+        } catch (PhotoRefused refused) {
+            errors.add(field, refused.code(), largestMegabytes());
+            return Optional.empty();
         }
     }
 

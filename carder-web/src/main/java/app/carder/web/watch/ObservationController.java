@@ -7,7 +7,6 @@ import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
-import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.page.FormErrors;
@@ -195,7 +194,7 @@ class ObservationController {
                         .anyMatch(found -> found.card().id().equals(chosen)));
         Optional<ObservationDetails> details = new ObservationForm(typed, errors, room.framework())
                 .read(childrenOfRoom, card, sent.isPresent(), clock.instant());
-        Optional<Cleaned> cleaned = sent.flatMap(file -> clean(file, errors));
+        Optional<Cleaned> cleaned = sent.flatMap(file -> photos.clean(file, "photo", errors));
         if (details.isEmpty() || errors.any()) {
             return Optional.empty();
         }
@@ -203,15 +202,6 @@ class ObservationController {
             return Optional.of(observations.keep(viewer, id, roomId, details.get(), cleaned));
         } catch (DataIntegrityViolationException sameIdAtTheSameMoment) {
             return Optional.of(Receipt.KNOWN);
-        }
-    }
-
-    private Optional<Cleaned> clean(MultipartFile file, FormErrors errors) {
-        try {
-            return Optional.of(photos.clean(file, file.getSize()));
-        } catch (PhotoRefused refused) {
-            errors.add("photo", refused.code(), photos.largestMegabytes());
-            return Optional.empty();
         }
     }
 
