@@ -3,6 +3,7 @@ package app.carder.core.proposal;
 import app.carder.core.framework.Sense;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekScore.Breach;
+import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Turn;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -105,7 +106,7 @@ final class Reasons {
         });
         for (int day = 0; day < problem.days().size(); day++) {
             List<String> fresh = newOn(day);
-            if (fresh.size() > 1) {
+            if (fresh.size() > Rotation.PRESENTATIONS_A_DAY) {
                 givenUp.add("%s brings %d new cards (%s): show each child one of them at most."
                         .formatted(name(day), fresh.size(), String.join(", ", fresh)));
             }

@@ -15,6 +15,7 @@ import app.carder.core.proposal.WeekSolution.DayFact;
 import app.carder.core.proposal.WeekSolution.SessionFact;
 import app.carder.core.proposal.WeekSolution.StockFact;
 import app.carder.core.proposal.WeekSolution.Target;
+import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Turn;
 
 /** The rules of {@link WeekScore}, as the solver counts them: only what a change touches. Public only because the solver asks for it. */
@@ -113,8 +114,9 @@ public class WeekConstraints implements ConstraintProvider {
                 .groupBy(SlotDecision::chosen, min(SlotDecision::day))
                 .filter((offer, first) -> first > 0 || !offer.standing())
                 .groupBy((offer, first) -> first, countBi())
-                .filter((day, fresh) -> fresh > 1)
-                .penalizeLong(POINT, (day, fresh) -> Weights.ONE_NEW_TOO_MANY * (fresh - 1L))
+                .filter((day, fresh) -> fresh > Rotation.PRESENTATIONS_A_DAY)
+                .penalizeLong(
+                        POINT, (day, fresh) -> Weights.ONE_NEW_TOO_MANY * (fresh - (long) Rotation.PRESENTATIONS_A_DAY))
                 .asConstraint("One presentation a day");
     }
 

@@ -3,6 +3,7 @@ package app.carder.core.proposal;
 import app.carder.core.framework.Sense;
 import app.carder.core.proposal.WeekProblem.Day;
 import app.carder.core.proposal.WeekProblem.Slot;
+import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Turn;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -206,7 +207,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                         return true;
                     })
                     .count();
-            points -= Weights.ONE_NEW_TOO_MANY * Math.max(0, fresh - 1);
+            points -= Weights.ONE_NEW_TOO_MANY * Math.max(0, fresh - Rotation.PRESENTATIONS_A_DAY);
         }
 
         private void changes() {

@@ -1,5 +1,6 @@
 package app.carder.web.week;
 
+import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Advised;
 import app.carder.core.week.Rotation.Mark;
 import app.carder.web.provocation.CardSummary;
@@ -40,6 +41,18 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
         public Day {
             occasions = List.copyOf(occasions);
             sessions = List.copyOf(sessions);
+        }
+
+        /** Cards that children have never seen before this day, where they are more than are presented on one day; else 0. */
+        public long presentations() {
+            long fresh = sessions.stream()
+                    .flatMap(part -> part.cells().stream())
+                    .flatMap(cell -> cell.block().stream())
+                    .filter(block -> block.mark() == Mark.NEW)
+                    .map(block -> block.card().id())
+                    .distinct()
+                    .count();
+            return fresh > Rotation.PRESENTATIONS_A_DAY ? fresh : 0;
         }
     }
 

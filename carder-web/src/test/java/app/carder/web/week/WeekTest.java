@@ -82,6 +82,7 @@ class WeekTest extends WebTest {
                         .eachText())
                 .as("rice stood last week too")
                 .contains("same", "new");
+        assertThat(page.select(".board-day").get(0).text()).contains("new: show a child one of them a day");
     }
 
     @Test
