@@ -3,12 +3,13 @@ package app.carder.core.room;
 import app.carder.core.room.FurnitureKind.Use;
 import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.Piece;
-import app.carder.core.room.RoomPlan.Wall;
 import app.carder.core.room.RoomPlan.Zone;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.PriorityQueue;
@@ -25,16 +26,21 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 final class Ways {
 
     private static final double STEP_MM = 150;
+    // Segments of a quarter circle: a corner is at most 2 mm too sharp for a way of 90 cm.
+    private static final int ROUNDNESS = 8;
     private static final int NARROWEST_MM = 100;
     private static final double CLEAR_MM = 1000;
     private static final double SPECK_MM2 = 1000;
 
     private final RoomPlan plan;
     private final Geometry room;
+    private final Geometry inTheWay;
+    private final Map<Integer, List<Zone>> cutOff = new HashMap<>();
 
     Ways(RoomPlan plan) {
         this.plan = plan;
         this.room = Shapes.of(plan.outline());
+        this.inTheWay = inTheWay(plan);
     }
 
     /**
@@ -42,6 +48,10 @@ final class Ways {
      * its edge within half the width is enough.
      */
     List<Zone> cutOff(int widthMm) {
+        return cutOff.computeIfAbsent(widthMm, this::lookFor);
+    }
+
+    private List<Zone> lookFor(int widthMm) {
         Geometry free = free(widthMm);
         Geometry main = main(free, widthMm);
         return plan.zones().stream()
@@ -71,16 +81,16 @@ final class Ways {
 
     private Geometry free(int widthMm) {
         double half = widthMm / 2.0;
+        return Shapes.minus(room.buffer(-half), inTheWay.buffer(half, ROUNDNESS));
+    }
+
+    private static Geometry inTheWay(RoomPlan plan) {
         List<Geometry> taken = new ArrayList<>();
-        for (Piece piece : plan.pieces()) {
-            if (piece.kind().isInTheWay()) {
-                taken.add(Shapes.of(piece.footprint()).buffer(half, 16));
-            }
-        }
-        for (Wall wall : plan.walls()) {
-            taken.add(Shapes.line(wall.from(), wall.to()).buffer(half, 16));
-        }
-        return Shapes.minus(room.buffer(-half), Shapes.union(taken));
+        plan.pieces().stream()
+                .filter(piece -> piece.kind().isInTheWay())
+                .forEach(piece -> taken.add(Shapes.of(piece.footprint())));
+        plan.walls().forEach(wall -> taken.add(Shapes.line(wall.from(), wall.to())));
+        return Shapes.FACTORY.buildGeometry(taken);
     }
 
     /** The widest way that still reaches a zone, to the centimetre; absent where even 10 cm do not. */
