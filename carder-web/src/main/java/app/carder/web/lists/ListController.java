@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -68,8 +69,13 @@ class ListController {
         ListKind kind = ListKind.ofPath(path);
         Typed typed = Typed.of(parameters);
         LocalDate of = typed.day("of", new FormErrors()).orElseThrow(NotFound::new);
-        ListView.Item item = lists.tick(
-                viewer, roomId, kind, of, typed.text("item"), typed.ticked("done") ? Ticking.DONE : Ticking.UNDONE);
+        Ticking ticking = typed.ticked("done") ? Ticking.DONE : Ticking.UNDONE;
+        ListView.Item item;
+        try {
+            item = lists.tick(viewer, roomId, kind, of, typed.text("item"), ticking);
+        } catch (DataIntegrityViolationException somebodyAtTheSameMoment) {
+            item = lists.tick(viewer, roomId, kind, of, typed.text("item"), ticking);
+        }
         if (!requestType.equals("partial")) {
             return new ModelAndView("redirect:/rooms/" + roomId + "/lists/" + path + "?of=" + of);
         }
