@@ -98,6 +98,21 @@ public class ListService {
         return ticked(settingId, room.id(), list);
     }
 
+    /** What has to be begun today so that cards are ready, and is not ticked. */
+    @Transactional(readOnly = true)
+    public List<Item> toBegin(SettingId settingId, RoomView room) {
+        String title = titleOf(settings.today(settingId));
+        return list(settingId, room, ListKind.PREPARATION, Optional.empty()).groups().stream()
+                .filter(group -> group.title().equals(title))
+                .flatMap(group -> group.items().stream())
+                .filter(item -> item.tickedBy().isEmpty())
+                .toList();
+    }
+
+    private static String titleOf(LocalDate today) {
+        return "Today, " + DAY.format(today);
+    }
+
     private ListView ticked(SettingId settingId, UUID roomId, ListView list) {
         Map<String, String> done = ticks
                 .findBySettingIdAndRoomIdAndKindAndItemIn(
@@ -175,7 +190,7 @@ public class ListService {
                                         ? " Ask somebody to help, or move a card to a later day."
                                         : "");
         List<Group> groups = new ArrayList<>();
-        groups.add(group("Today, " + DAY.format(today), tonight));
+        groups.add(group(titleOf(today), tonight));
         groups.add(group(DAY.format(next), tomorrow));
         list.refused()
                 .forEach(one ->

@@ -66,9 +66,4 @@ public record ListView(ListKind kind, LocalDate of, String summary, List<Group> 
     public Stream<Item> items() {
         return groups.stream().flatMap(group -> group.items().stream());
     }
-
-    /** Lines that nobody has ticked. */
-    public long open() {
-        return items().filter(item -> item.tickedBy().isEmpty()).count();
-    }
 }

@@ -19,7 +19,7 @@ record Spot(UUID zoneId, int place) {
     static Spot ofKey(String key) {
         String[] parts = key.split("_");
         try {
-            return new Spot(UUID.fromString(parts[0]), Integer.parseInt(parts[1]));
+            return new Spot(UUID.fromString(parts[0]), Integer.parseUnsignedInt(parts[1]));
         } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException noPlace) {
             throw new NotFound();
         }

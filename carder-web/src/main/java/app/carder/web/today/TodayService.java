@@ -6,7 +6,6 @@ import app.carder.core.week.ProtectedPlay;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.investigate.InvestigationService;
-import app.carder.web.lists.ListKind;
 import app.carder.web.lists.ListService;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardSummary;
@@ -108,10 +107,7 @@ class TodayService {
                 all.stream().filter(one -> isNow(one, session)).toList(),
                 all.stream().filter(one -> !isNow(one, session)).toList(),
                 planned(settingId, room, now, all),
-                lists.list(settingId, room, ListKind.PREPARATION, Optional.empty()).groups().stream()
-                        .limit(1)
-                        .flatMap(group -> group.items().stream())
-                        .filter(item -> item.tickedBy().isEmpty())
+                lists.toBegin(settingId, room).stream()
                         .limit(FIRST_PREPARATIONS)
                         .toList(),
                 investigations.ofRoom(settingId, room.id()).stream()

@@ -145,6 +145,7 @@ class ShelfTest extends WebTest {
         assertThat(post("tobias", "/set-outs/" + id + "/move", "at", zone("Writing") + "_12")
                         .status())
                 .isEqualTo(404);
+        assertThat(drop("Missing house number", "Writing", -1).status()).isEqualTo(404);
         assertThat(post("tobias", "/set-outs/" + id + "/move", "at", "shelf").status())
                 .isEqualTo(404);
     }

@@ -70,6 +70,27 @@ class TodayTest extends WebTest {
         assertThat(after.select(".card.provocation").text()).contains("Sorting office");
     }
 
+    /** Dough for Friday morning is cooked on Thursday evening: on Wednesday there is nothing to begin, on Thursday there is. */
+    @Test
+    void whatIsToBeBegunTomorrowIsNotForToday() {
+        UUID zone = id("select id from zone where room_id = ? and name = 'Tray table'", room("Loft"));
+        UUID session = id(
+                "select id from room_session where room_id = ? and kind = 'PROTECTED_PLAY' order by starts_at",
+                room("Loft"));
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/week/blocks",
+                "at",
+                "2027-07-16_" + session + "_" + zone + "_0",
+                "card",
+                card("Stamp dough").toString());
+
+        assertThat(today("2027-07-14T09:00:00Z").select("main").text())
+                .contains("Nothing has to be begun today.")
+                .doesNotContain("Cook the dough");
+        assertThat(today("2027-07-15T09:00:00Z").select("main").text()).contains("Cook the dough by 17:20, 25 min");
+    }
+
     @Test
     void tellsWhatIsToBePreparedAndLookedAt() {
         UUID investigation = UUID.randomUUID();
