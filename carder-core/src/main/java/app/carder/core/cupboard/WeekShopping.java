@@ -4,8 +4,11 @@ import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
+import app.carder.core.week.OpenDays;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -74,6 +77,23 @@ public final class WeekShopping {
         private int rounded(int sessionsInAll) {
             return (sessionsInAll + sessionsPerFill - 1) / sessionsPerFill;
         }
+    }
+
+    /**
+     * Sessions that a set-up has stood without a break before a day: as many as were planned for each open day on which it was out,
+     * and one for a day on which it was set out without a plan.
+     *
+     * @param out days on which it was out
+     * @param planned sessions on each day that was planned
+     * @param before the day of interest, itself not counted
+     */
+    public static int stood(
+            Collection<LocalDate> out, Map<LocalDate, Integer> planned, LocalDate before, OpenDays open) {
+        int sessions = 0;
+        for (LocalDate day = open.before(before); out.contains(day); day = open.before(day)) {
+            sessions += Math.max(1, planned.getOrDefault(day, 0));
+        }
+        return sessions;
     }
 
     /**

@@ -13,6 +13,7 @@ import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Source;
+import app.carder.core.week.OpenDays;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -51,6 +52,24 @@ class WeekShoppingTest {
         assertThat(standing.fills()).isZero();
         assertThat(WeekShopping.of(List.of(standing), CUPBOARD)).isEmpty();
         assertThat(wornOut.fills()).isEqualTo(1);
+    }
+
+    /** Out on Thursday and Friday, two sessions planned on Friday; the weekend is no break, but a Wednesday without it is. */
+    @Test
+    void countsTheSessionsThatAFillHasStoodWithoutABreak() {
+        LocalDate monday = MONDAY.toLocalDate();
+        List<LocalDate> out = List.of(monday.minusDays(3), monday.minusDays(4), monday.minusDays(6));
+        OpenDays open = OpenDays.mondayToFriday(Set.of());
+
+        assertThat(WeekShopping.stood(out, Map.of(monday.minusDays(3), 2), monday, open))
+                .as("Thursday was set out without a plan: one session")
+                .isEqualTo(3);
+        assertThat(WeekShopping.stood(out, Map.of(), monday.plusDays(1), open))
+                .as("it was not out on Monday")
+                .isZero();
+        assertThat(WeekShopping.stood(out, Map.of(), monday, OpenDays.mondayToFriday(Set.of(monday.minusDays(3)))))
+                .as("a closed Friday is no break either")
+                .isEqualTo(1);
     }
 
     @Test

@@ -25,11 +25,14 @@ import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -109,7 +112,11 @@ class ShoppingList {
         Map<String, Stocked> cupboard = new LinkedHashMap<>();
         for (CardView card : cards) {
             List<LocalDateTime> when = sessions.getOrDefault(card.id(), List.of());
-            int stood = stood(card.id(), out.getOrDefault(card.id(), List.of()), before, when, open);
+            int stood = WeekShopping.stood(
+                    out.getOrDefault(card.id(), List.of()),
+                    sessionsOf(card.id(), before),
+                    Collections.min(when).toLocalDate(),
+                    open);
             for (PutOut.Part part :
                     putOut.getOrDefault(card.id(), PutOut.NOTHING).parts()) {
                 cupboard.put(part.material().code(), part.material().stocked());
@@ -125,23 +132,17 @@ class ShoppingList {
         return WeekShopping.of(uses, cupboard);
     }
 
-    /** Sessions that a card has stood without a break up to its first day of the week: of the board, or one for each day it was set out. */
-    private static int stood(
-            UUID card, List<LocalDate> out, Map<BlockPlace, UUID> before, List<LocalDateTime> when, OpenDays open) {
-        LocalDate day = open.before(Collections.min(when).toLocalDate());
-        int sessions = 0;
-        while (out.contains(day)) {
-            LocalDate on = day;
-            long planned = before.entrySet().stream()
-                    .filter(one ->
-                            one.getValue().equals(card) && one.getKey().onDay().equals(on))
-                    .map(one -> one.getKey().sessionId())
-                    .distinct()
-                    .count();
-            sessions += (int) Math.max(1, planned);
-            day = open.before(day);
-        }
-        return sessions;
+    /** Sessions of each day for which a card was planned. */
+    private static Map<LocalDate, Integer> sessionsOf(UUID card, Map<BlockPlace, UUID> planned) {
+        Map<LocalDate, Set<UUID>> sessions = new HashMap<>();
+        planned.forEach((at, standing) -> {
+            if (standing.equals(card)) {
+                sessions.computeIfAbsent(at.onDay(), key -> new HashSet<>()).add(at.sessionId());
+            }
+        });
+        return sessions.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, one -> one.getValue().size()));
     }
 
     private static Item item(LocalDate monday, Line line) {

@@ -18,6 +18,24 @@ class TodayTest extends WebTest {
         return get("tobias", "/?room=" + room("Loft")).page();
     }
 
+    private UUID zone(String name) {
+        return id("select id from zone where room_id = ? and name = ?", room("Loft"), name);
+    }
+
+    /** Plans a card for the first session of play. */
+    private void plan(String day, String zone, String title) {
+        UUID session = id(
+                "select id from room_session where room_id = ? and kind = 'PROTECTED_PLAY' order by starts_at",
+                room("Loft"));
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/week/blocks",
+                "at",
+                String.join("_", day, session.toString(), zone(zone).toString(), "0"),
+                "card",
+                card(title).toString());
+    }
+
     @Test
     void tellsTheSessionTheRatioAndWhoIsIn() {
         Document page = today("2026-05-06T09:05:00Z");
@@ -49,22 +67,16 @@ class TodayTest extends WebTest {
 
     @Test
     void namesWhatTheBoardHasAndIsNotOutYet() {
-        UUID zone = id("select id from zone where room_id = ? and name = 'Writing'", room("Loft"));
-        UUID session = id(
-                "select id from room_session where room_id = ? and kind = 'PROTECTED_PLAY' order by starts_at",
-                room("Loft"));
-        post(
-                "tobias",
-                "/rooms/" + room("Loft") + "/week/blocks",
-                "at",
-                "2027-06-09_" + session + "_" + zone + "_0",
-                "card",
-                card("Sorting office").toString());
+        plan("2027-06-09", "Writing", "Sorting office");
 
         Document before = today("2027-06-09T07:30:00Z");
         assertThat(before.select("main").text()).contains("On the board for 09:00, not out yet Sorting office Writing");
 
-        post("tobias", "/cards/" + card("Sorting office") + "/set-out", "zone", zone.toString());
+        post(
+                "tobias",
+                "/cards/" + card("Sorting office") + "/set-out",
+                "zone",
+                zone("Writing").toString());
         Document after = today("2027-06-09T08:30:00Z");
         assertThat(after.select("main").text()).doesNotContain("not out yet");
         assertThat(after.select(".card.provocation").text()).contains("Sorting office");
@@ -73,17 +85,7 @@ class TodayTest extends WebTest {
     /** Dough for Friday morning is cooked on Thursday evening: on Wednesday there is nothing to begin, on Thursday there is. */
     @Test
     void whatIsToBeBegunTomorrowIsNotForToday() {
-        UUID zone = id("select id from zone where room_id = ? and name = 'Tray table'", room("Loft"));
-        UUID session = id(
-                "select id from room_session where room_id = ? and kind = 'PROTECTED_PLAY' order by starts_at",
-                room("Loft"));
-        post(
-                "tobias",
-                "/rooms/" + room("Loft") + "/week/blocks",
-                "at",
-                "2027-07-16_" + session + "_" + zone + "_0",
-                "card",
-                card("Stamp dough").toString());
+        plan("2027-07-16", "Tray table", "Stamp dough");
 
         assertThat(today("2027-07-14T09:00:00Z").select("main").text())
                 .contains("Nothing has to be begun today.")
