@@ -11,8 +11,8 @@ import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.rota.RotaService;
 import app.carder.web.setting.SettingService;
+import app.carder.web.week.WeekCopyService.Copying;
 import app.carder.web.week.WeekService.BlockHome;
-import app.carder.web.week.WeekService.Copying;
 import app.carder.web.week.WeekService.Moving;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -36,6 +36,7 @@ import org.springframework.web.servlet.ModelAndView;
 class WeekController {
 
     private final WeekService weeks;
+    private final WeekCopyService copies;
     private final RoomService rooms;
     private final ProvocationService provocations;
     private final RotaService rota;
@@ -43,11 +44,13 @@ class WeekController {
 
     WeekController(
             WeekService weeks,
+            WeekCopyService copies,
             RoomService rooms,
             ProvocationService provocations,
             RotaService rota,
             SettingService settings) {
         this.weeks = weeks;
+        this.copies = copies;
         this.rooms = rooms;
         this.provocations = provocations;
         this.rota = rota;
@@ -138,7 +141,7 @@ class WeekController {
         if (from.isEmpty()) {
             return answer(viewer, room, monday(viewer, ""), "full");
         }
-        weeks.copyDay(viewer, room, from.get(), to);
+        copies.copyDay(viewer, room, from.get(), to);
         return answer(viewer, room, WeekService.mondayOf(from.get()), "full");
     }
 
@@ -150,7 +153,7 @@ class WeekController {
             @RequestParam(name = "what", defaultValue = "all") String what) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         LocalDate monday = monday(viewer, of);
-        weeks.copyLastWeek(viewer, room, monday, what.equals("chosen") ? Copying.STILL_CHOSEN : Copying.ALL);
+        copies.copyLastWeek(viewer, room, monday, what.equals("chosen") ? Copying.STILL_CHOSEN : Copying.ALL);
         return answer(viewer, room, monday, "full");
     }
 

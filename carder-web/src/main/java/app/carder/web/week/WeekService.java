@@ -48,7 +48,7 @@ public class WeekService {
 
     private static final Limit MOST_BLOCKS = Limit.of(8000);
     private static final int WEEKS_LOOKED_BACK = 26;
-    private static final int DAYS_OF_BOARD = 5;
+    static final int DAYS_OF_BOARD = 5;
 
     private final PlannedBlockRepository blocks;
     private final BannedCardRepository banned;
@@ -197,7 +197,8 @@ public class WeekService {
         return all;
     }
 
-    private List<PlannedBlock> ofDays(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
+    /** What is planned from a day to another. */
+    List<PlannedBlock> ofDays(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return blocks.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, MOST_BLOCKS);
     }
 
@@ -299,7 +300,8 @@ public class WeekService {
         COPY
     }
 
-    private void stand(Viewer viewer, UUID roomId, BlockPlace at, UUID cardId, boolean pinned) {
+    /** Puts a card there; what stood there makes way. */
+    void stand(Viewer viewer, UUID roomId, BlockPlace at, UUID cardId, boolean pinned) {
         Optional<PlannedBlock> there = at(viewer.settingId(), roomId, at);
         if (there.isPresent()) {
             there.get().stand(cardId, pinned, viewer.name(), clock.instant());
@@ -360,69 +362,6 @@ public class WeekService {
         return blocks.findByIdAndSettingId(blockId, settingId).orElseThrow(NotFound::new);
     }
 
-    /** Copies a day to others of its week that are open; what stood there makes way, unless it is pinned. */
-    @Transactional
-    public void copyDay(Viewer viewer, RoomView room, LocalDate from, List<LocalDate> to) {
-        List<PlannedBlock> day = ofDays(viewer.settingId(), room.id(), from, from);
-        copy(viewer, room, day, to, Set.of());
-    }
-
-    /**
-     * Copies the week before: all of it, or only what has not stood its days and what children still choose; the rest is left for
-     * something else.
-     */
-    @Transactional
-    public void copyLastWeek(Viewer viewer, RoomView room, LocalDate monday, Copying copying) {
-        Set<UUID> leaving = new HashSet<>();
-        if (copying == Copying.STILL_CHOSEN) {
-            advised(viewer.settingId(), room, monday).forEach((card, advised) -> {
-                if (advised.turn() != Turn.STAYS && advised.turn() != Turn.STILL_CHOSEN) {
-                    leaving.add(card);
-                }
-            });
-        }
-        blocks.clear(viewer.settingId(), room.id(), monday, monday.plusDays(6), false);
-        for (int at = 0; at < DAYS_OF_BOARD; at++) {
-            LocalDate on = monday.plusDays(at);
-            copy(
-                    viewer,
-                    room,
-                    ofDays(viewer.settingId(), room.id(), on.minusWeeks(1), on.minusWeeks(1)),
-                    List.of(on),
-                    leaving);
-        }
-    }
-
-    /** How much of a week is copied. */
-    public enum Copying {
-        /** Everything. */
-        ALL,
-        /** What has not stood its days, and what children still choose. */
-        STILL_CHOSEN
-    }
-
-    private void copy(Viewer viewer, RoomView room, List<PlannedBlock> day, List<LocalDate> to, Set<UUID> leaving) {
-        OpenDays open = occasions.openDays(viewer.settingId());
-        Map<UUID, ZonePlaces> places = plans.places(viewer.settingId(), room);
-        for (LocalDate on : to) {
-            Set<BlockPlace> there = playOn(room, on).stream()
-                    .flatMap(session -> placesIn(room, session, on, places).stream())
-                    .collect(Collectors.toSet());
-            Map<BlockPlace, UUID> pinned = pinned(viewer.settingId(), room.id(), on, on);
-            for (PlannedBlock block : day) {
-                BlockPlace at = new BlockPlace(
-                        on,
-                        block.at().sessionId(),
-                        block.at().zoneId(),
-                        block.at().place());
-                boolean free = open.isOpen(on) && there.contains(at) && !pinned.containsKey(at);
-                if (free && !leaving.contains(block.provocationId())) {
-                    stand(viewer, room.id(), at, block.provocationId(), false);
-                }
-            }
-        }
-    }
-
     /** Pinned blocks of some days, by place. */
     Map<BlockPlace, UUID> pinned(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return ofDays(settingId, roomId, from, until).stream()
@@ -430,10 +369,15 @@ public class WeekService {
                 .collect(Collectors.toMap(PlannedBlock::at, PlannedBlock::provocationId, (one, same) -> one));
     }
 
+    /** Takes everything of a week off that is not pinned. */
+    void clear(SettingId settingId, UUID roomId, LocalDate monday) {
+        blocks.clear(settingId, roomId, monday, monday.plusDays(6), false);
+    }
+
     /** Replaces everything of a week that is not pinned. */
     @Transactional
     public void replace(Viewer viewer, UUID roomId, LocalDate monday, Map<BlockPlace, UUID> week) {
-        blocks.clear(viewer.settingId(), roomId, monday, monday.plusDays(6), false);
+        clear(viewer.settingId(), roomId, monday);
         Map<BlockPlace, UUID> pinned = pinned(viewer.settingId(), roomId, monday, monday.plusDays(6));
         week.forEach((at, card) -> {
             if (!pinned.containsKey(at)) {
