@@ -148,13 +148,15 @@ class ShoppingList {
     private static Item item(LocalDate monday, Line line) {
         Stocked material = line.material();
         String stock = material.stock().isKnown() ? material.stock().forPeople() + " there" : "stock not written down";
+        String need = line.need().forPeople();
+        String amount = line.isMissing() ? toBuy(line) : need;
         return new Item(
                 monday + "/" + material.code(),
                 material.name(),
-                line.isMissing() ? toBuy(line) : line.need().forPeople(),
-                "%s needed, %s; by %s for %s%s"
+                amount,
+                "%s%s; by %s for %s%s"
                         .formatted(
-                                line.need().forPeople(),
+                                amount.equals(need) ? "" : need + " needed, ",
                                 stock,
                                 MOMENT.format(line.neededBy()),
                                 String.join(", ", line.cards()),
