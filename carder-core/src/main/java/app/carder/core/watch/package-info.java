@@ -1,5 +1,6 @@
 /**
- * What an adult notes while watching. Start at {@link app.carder.core.watch.Involvement}.
+ * What an adult notes while watching, and what it comes to: taps to episodes, looks to shares, steps to a path. Start at
+ * {@link app.carder.core.watch.Episodes}.
  */
 @NullMarked
 package app.carder.core.watch;

@@ -64,7 +64,13 @@ public final class NameGuard {
         return kept.append(text.substring(from)).toString();
     }
 
-    private record Found(int start, int end) {}
+    /** A place in a text. */
+    record Found(int start, int end) {}
+
+    /** Where other children's names stand. */
+    List<Found> places(String text) {
+        return find(text);
+    }
 
     private List<Found> find(String text) {
         List<Found> words = new ArrayList<>();
@@ -107,7 +113,12 @@ public final class NameGuard {
     }
 
     private static List<String> words(String name) {
-        return WORD.matcher(name).results().map(match -> folded(match.group())).toList();
+        List<String> words = new ArrayList<>();
+        Matcher matcher = WORD.matcher(name);
+        while (matcher.find()) {
+            words.add(folded(matcher.group()));
+        }
+        return List.copyOf(words);
     }
 
     private static String folded(String word) {

@@ -1,0 +1,210 @@
+package app.carder.core.watch;
+
+import app.carder.core.watch.Episode.Began;
+import app.carder.core.watch.Episode.BreakIn;
+import app.carder.core.watch.Episode.Ended;
+import app.carder.core.watch.Episode.Stretch;
+import app.carder.core.watch.Episode.Who;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Makes episodes from taps about one child and one thing. Duration, latency and event counts are the usual measures of
+ * event recording (general textbooks of observation, from memory); where a tap begins and ends play is our own rule:
+ *
+ * <ul>
+ *   <li>"Chose it" opens an episode, and play begins with it. "Was invited" and "was led" open one too, but an
+ *       invitation is not yet play: that begins with the next sign of it ("engaged", "repeated", "poured out").
+ *   <li>A sign of play outside an episode opens one: "went back to it" as the child's own return, any other as play that
+ *       went on unseen.
+ *   <li>A break-in ends the unbroken stretch. The next sign of play begins another one, and the time between is how long
+ *       the child took to return. A glance up or talk breaks nothing.
+ *   <li>"Finished", "put it away" and "left" close the episode; after a break-in without return they close it as broken
+ *       off. "Put it away" right after "finished" belongs to the same episode; so does "repeated", which opens it again
+ *       without a break, because nobody broke in between two rounds.
+ *   <li>A new start while an episode goes on closes it at that moment.
+ * </ul>
+ *
+ * <p>What goes on at the end of the record is closed there and marked as a lower bound.
+ */
+public final class Episodes {
+
+    private final List<Episode> done = new ArrayList<>();
+    private @Nullable Open open;
+
+    private Episodes() {}
+
+    /**
+     * The episodes of a record, in order.
+     *
+     * @param events taps about one child, in any order; of two at the same moment the one given first counts first
+     * @param until up to when there was watching; a record that is still running: now. Taps after it push it out.
+     */
+    public static List<Episode> of(List<PlayEvent> events, Instant until) {
+        Episodes episodes = new Episodes();
+        List<PlayEvent> ordered =
+                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList();
+        ordered.forEach(episodes::take);
+        Instant last =
+                ordered.isEmpty() ? until : ordered.get(ordered.size() - 1).at();
+        episodes.close(last.isAfter(until) ? last : until, Ended.GOES_ON);
+        return List.copyOf(episodes.done);
+    }
+
+    private void take(PlayEvent event) {
+        switch (event.kind().part()) {
+            case BEGINS -> begin(event);
+            case PLAYS -> play(event);
+            case BREAKS -> breakIn(event);
+            case ENDS -> end(event);
+            case NOTED -> note(event);
+        }
+    }
+
+    private void begin(PlayEvent event) {
+        close(event.at(), Ended.TURNED);
+        Began began = switch (event.kind()) {
+            case CHOSE -> Began.CHOSEN;
+            case INVITED -> Began.INVITED;
+            default -> Began.LED;
+        };
+        open = new Open(began, event.at());
+        if (began == Began.CHOSEN) {
+            open.playFrom(event.at());
+        }
+    }
+
+    private void play(PlayEvent event) {
+        Open at = open;
+        if (at == null && event.kind() == PlayKind.REPEATED) {
+            at = reopened();
+        }
+        if (at == null) {
+            at = new Open(event.kind() == PlayKind.WENT_BACK ? Began.CAME_BACK : Began.UNSEEN, event.at());
+        }
+        open = at;
+        at.playFrom(event.at());
+        if (event.kind() == PlayKind.REPEATED) {
+            at.repeats++;
+        }
+    }
+
+    private void breakIn(PlayEvent event) {
+        if (open != null) {
+            open.breakIn(event.kind() == PlayKind.ADULT_BROKE_IN ? Who.ADULT : Who.CHILD, event.at());
+        }
+    }
+
+    private void note(PlayEvent event) {
+        if (open != null && event.kind() == PlayKind.LOOKED_UP) {
+            open.lookUps++;
+        }
+    }
+
+    private void end(PlayEvent event) {
+        if (open == null && event.kind() == PlayKind.PUT_AWAY) {
+            putAwayAfterwards();
+        } else {
+            close(
+                    event.at(),
+                    switch (event.kind()) {
+                        case FINISHED -> Ended.FINISHED;
+                        case PUT_AWAY -> Ended.PUT_AWAY;
+                        default -> Ended.LEFT;
+                    });
+        }
+    }
+
+    private void close(Instant at, Ended ended) {
+        if (open != null) {
+            done.add(open.closed(at, ended));
+            open = null;
+        }
+    }
+
+    private @Nullable Open reopened() {
+        if (done.isEmpty() || done.get(done.size() - 1).ended() != Ended.FINISHED) {
+            return null;
+        }
+        return new Open(done.remove(done.size() - 1));
+    }
+
+    private void putAwayAfterwards() {
+        if (!done.isEmpty() && done.get(done.size() - 1).ended() == Ended.FINISHED) {
+            Episode last = done.remove(done.size() - 1);
+            done.add(new Episode(
+                    last.began(),
+                    last.startsAt(),
+                    last.endsAt(),
+                    Ended.PUT_AWAY,
+                    last.stretches(),
+                    last.breakIns(),
+                    last.repeats(),
+                    last.lookUps()));
+        }
+    }
+
+    /** An episode that goes on. */
+    private static final class Open {
+        private final Began began;
+        private final Instant startsAt;
+        private final List<Stretch> stretches = new ArrayList<>();
+        private final List<BreakIn> breakIns = new ArrayList<>();
+        private int repeats;
+        private int lookUps;
+        private @Nullable Instant playsSince;
+        private int unanswered;
+
+        Open(Began began, Instant startsAt) {
+            this.began = began;
+            this.startsAt = startsAt;
+        }
+
+        /** One that was finished and is taken up again without a break. */
+        Open(Episode finished) {
+            this(finished.began(), finished.startsAt());
+            stretches.addAll(finished.stretches());
+            breakIns.addAll(finished.breakIns());
+            repeats = finished.repeats();
+            lookUps = finished.lookUps();
+            playsSince = stretches.isEmpty()
+                    ? finished.endsAt()
+                    : stretches.remove(stretches.size() - 1).startsAt();
+        }
+
+        void playFrom(Instant at) {
+            if (playsSince == null) {
+                playsSince = at;
+            }
+            for (int i = breakIns.size() - unanswered; i < breakIns.size(); i++) {
+                BreakIn away = breakIns.get(i);
+                breakIns.set(i, new BreakIn(away.who(), away.at(), Optional.of(Duration.between(away.at(), at))));
+            }
+            unanswered = 0;
+        }
+
+        void breakIn(Who who, Instant at) {
+            endStretch(at);
+            breakIns.add(new BreakIn(who, at, Optional.empty()));
+            unanswered++;
+        }
+
+        Episode closed(Instant at, Ended ended) {
+            endStretch(at);
+            Ended how = unanswered > 0 && ended != Ended.GOES_ON ? Ended.BROKEN_OFF : ended;
+            return new Episode(began, startsAt, at, how, stretches, breakIns, repeats, lookUps);
+        }
+
+        private void endStretch(Instant at) {
+            if (playsSince != null) {
+                stretches.add(new Stretch(playsSince, at));
+                playsSince = null;
+            }
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package app.carder.core.watch;
+
+import app.carder.core.practice.PracticeStyle;
+import app.carder.core.table.ShippedTable;
+import java.util.Arrays;
+import java.util.List;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Answers "should I step in?" for what is happening now. Common practice; a setting's own policy goes first, and hurt or
+ * danger before everything.
+ *
+ * @param situation what is happening
+ * @param urgency how soon
+ * @param action what to do
+ * @param say words that fit the practice style; empty where none are better
+ */
+public record StepIn(Situation situation, Urgency urgency, String action, String say) {
+
+    private static final List<CSVRecord> TABLE = ShippedTable.rows(StepIn.class, "step-in.csv");
+
+    /** What an adult sees, the most urgent first. */
+    public enum Situation {
+        HURT_OR_DANGER("Somebody is hurt, or will be"),
+        MATERIAL_DAMAGED("Material is being damaged"),
+        FRIEND_DISTURBED("A friend is disturbed"),
+        EXPLORING_OTHERWISE("Used in another way than meant"),
+        FINISHED_LOOKED_UP("Finished, and looked up"),
+        FIRST_SUCCESS("It came off for the first time"),
+        OVERSHOT_LINE("Overshot the line, spilled, missed");
+
+        private final String words;
+
+        Situation(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How soon. */
+    public enum Urgency {
+        NOW("Yes, now"),
+        GENTLY("Yes, gently and firmly"),
+        WAIT("No, wait"),
+        ACKNOWLEDGE("A smile is enough"),
+        INVITE("Invite once"),
+        LATER("Not now, later");
+
+        private final String words;
+
+        Urgency(String words) {
+            this.words = words;
+        }
+
+        /** The answer in a few words. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** The answers for a room's style, the most urgent first. */
+    public static List<StepIn> in(PracticeStyle style) {
+        return Arrays.stream(Situation.values())
+                .map(situation -> answer(situation, style))
+                .toList();
+    }
+
+    private static StepIn answer(Situation situation, PracticeStyle style) {
+        CSVRecord row = TABLE.stream()
+                .filter(one -> one.get("situation").equals(situation.name()))
+                .filter(one -> one.get("style").equals(style.name()))
+                .findFirst()
+                .or(() -> TABLE.stream()
+                        .filter(one -> one.get("situation").equals(situation.name()))
+                        .filter(one -> one.get("style").equals("*"))
+                        .findFirst())
+                .orElseThrow(
+                        () -> new IllegalStateException("Impossible state: no answer for %s.".formatted(situation)));
+        return new StepIn(situation, Urgency.valueOf(row.get("urgency")), row.get("do"), row.get("say"));
+    }
+}

@@ -1,0 +1,220 @@
+package app.carder.core.watch;
+
+import app.carder.core.statistics.Median;
+import app.carder.core.watch.Episode.Ended;
+import app.carder.core.watch.Episode.Who;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * How a provocation was taken up over the times that it was out and watched.
+ *
+ * @param times how often it was out and watched
+ * @param latency middle of the times from setting out to the first child; absent where no child came
+ * @param children how many different children played with it
+ * @param engaged play of all children together
+ * @param medianStretch middle of the children's longest stretches, one for each child and time
+ * @param breakInsByAdults how many, of all children together
+ * @param returns how often a child came again by itself, on the same or another time
+ * @param repeats how often something was done once more
+ * @param finished episodes that the child finished
+ * @param leftEarly episodes that ended by leaving within {@value #SOON_SECONDS} s
+ * @param episodes all of them
+ * @param minutesPerPrepared play minutes earned for each minute of preparation; absent without preparation
+ */
+public record TakeUp(
+        int times,
+        Optional<Duration> latency,
+        int children,
+        Duration engaged,
+        Optional<Duration> medianStretch,
+        int breakInsByAdults,
+        int returns,
+        int repeats,
+        int finished,
+        int leftEarly,
+        int episodes,
+        Optional<Double> minutesPerPrepared) {
+
+    static final int SOON_SECONDS = 120;
+    private static final int FEWEST_EPISODES = 4;
+    private static final Duration DEEP = Duration.ofMinutes(5);
+
+    /**
+     * One time that it was out and watched.
+     *
+     * @param setOutAt when it was set out; absent where nobody noted it
+     * @param preparation how long it took the adults
+     * @param players what each child did
+     * @param <C> a child
+     */
+    public record Time<C>(Optional<Instant> setOutAt, Duration preparation, List<Player<C>> players) {}
+
+    /**
+     * One child.
+     *
+     * @param child who
+     * @param episodes what it did, in order
+     * @param <C> a child
+     */
+    public record Player<C>(C child, List<Episode> episodes) {}
+
+    /** What to do with a provocation. */
+    public enum Verdict {
+        /** Leave it out. */
+        KEEP("Keep"),
+        /** Make it easier or harder. */
+        VARY("Vary"),
+        /** Put it away for some weeks. */
+        REST("Rest"),
+        /** Too little was seen. */
+        WATCH_FIRST("Watch it first");
+
+        private final String words;
+
+        Verdict(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Which way to vary. */
+    public enum Way {
+        EASIER,
+        HARDER
+    }
+
+    /**
+     * A proposal for the adult to decide on.
+     *
+     * @param verdict what
+     * @param way where to vary, which way
+     * @param because the figures that led to it
+     */
+    public record Proposal(Verdict verdict, Optional<Way> way, List<String> because) {}
+
+    /** Sums up. */
+    public static <C> TakeUp of(Collection<Time<C>> times) {
+        List<Player<C>> players =
+                times.stream().flatMap(time -> time.players().stream()).toList();
+        List<Episode> episodes =
+                players.stream().flatMap(player -> player.episodes().stream()).toList();
+        Duration engaged = episodes.stream().map(Episode::engaged).reduce(Duration.ZERO, Duration::plus);
+        Duration prepared = times.stream().map(Time::preparation).reduce(Duration.ZERO, Duration::plus);
+        Set<C> children = players.stream()
+                .filter(player -> !player.episodes().isEmpty())
+                .map(Player::child)
+                .collect(Collectors.toSet());
+        return new TakeUp(
+                times.size(),
+                Median.of(times.stream().flatMap(time -> latency(time).stream()).toList()),
+                children.size(),
+                engaged,
+                Median.of(players.stream()
+                        .filter(player -> !player.episodes().isEmpty())
+                        .map(player -> PlaySummary.of(player.episodes()).longestStretch())
+                        .toList()),
+                (int) episodes.stream()
+                        .flatMap(episode -> episode.breakIns().stream())
+                        .filter(breakIn -> breakIn.who() == Who.ADULT)
+                        .count(),
+                (int) episodes.stream().filter(one -> one.began().isOwn()).count()
+                        - (int) players.stream()
+                                .filter(player -> player.episodes().stream()
+                                        .anyMatch(one -> one.began().isOwn()))
+                                .map(Player::child)
+                                .distinct()
+                                .count(),
+                episodes.stream().mapToInt(Episode::repeats).sum(),
+                (int) episodes.stream().filter(TakeUp::isFinished).count(),
+                (int) episodes.stream().filter(TakeUp::isLeftEarly).count(),
+                episodes.size(),
+                prepared.isZero()
+                        ? Optional.empty()
+                        : Optional.of((double) engaged.getSeconds() / prepared.getSeconds()));
+    }
+
+    /** Break-ins by adults for each hour of the children's play; absent below a quarter of an hour. */
+    public Optional<Double> adultBreakInsPerHour() {
+        return engaged.compareTo(PlaySummary.LEAST_FOR_A_RATE) < 0
+                ? Optional.empty()
+                : Optional.of(breakInsByAdults * 3600.0 / engaged.getSeconds());
+    }
+
+    /**
+     * What the figures speak for; our own rule of thumb. With fewer than {@value #FEWEST_EPISODES} episodes: watch first,
+     * unless it was out three times and nobody came. Rest where nobody came three times, or nobody stays and nobody comes
+     * again. Vary to easier where half of the episodes or more end within {@value #SOON_SECONDS} s by leaving; to harder
+     * where most are finished, few repeat and stretches stay below five minutes. Keep in all other cases.
+     */
+    public Proposal proposal() {
+        if (times >= 3 && episodes == 0) {
+            return new Proposal(
+                    Verdict.REST,
+                    Optional.empty(),
+                    List.of("It was out %d times and no child came to it.".formatted(times)));
+        }
+        if (episodes < FEWEST_EPISODES) {
+            return new Proposal(
+                    Verdict.WATCH_FIRST,
+                    Optional.empty(),
+                    List.of("%d %s seen so far; %d are needed before figures speak."
+                            .formatted(episodes, episodes == 1 ? "episode" : "episodes", FEWEST_EPISODES)));
+        }
+        Duration stretch = medianStretch.orElse(Duration.ZERO);
+        String staying = "The middle of the children's longest stretches is %s.".formatted(minutes(stretch));
+        String early = "%d of %d episodes ended by leaving within two minutes.".formatted(leftEarly, episodes);
+        String again = "Children came again by themselves %s.".formatted(timesWords(returns));
+        if (leftEarly * 2 >= episodes) {
+            return returns == 0 && stretch.compareTo(Duration.ofSeconds(SOON_SECONDS)) < 0 && times >= 3
+                    ? new Proposal(Verdict.REST, Optional.empty(), List.of(early, "Nobody came again.", staying))
+                    : new Proposal(Verdict.VARY, Optional.of(Way.EASIER), List.of(early, staying));
+        }
+        if (finished * 2 > episodes && repeats * 2 < episodes && stretch.compareTo(DEEP) < 0) {
+            return new Proposal(
+                    Verdict.VARY,
+                    Optional.of(Way.HARDER),
+                    List.of(
+                            "%d of %d episodes were finished, with %d repeats.".formatted(finished, episodes, repeats),
+                            staying));
+        }
+        return new Proposal(Verdict.KEEP, Optional.empty(), List.of(staying, again));
+    }
+
+    private static boolean isFinished(Episode episode) {
+        return episode.ended() == Ended.FINISHED || episode.ended() == Ended.PUT_AWAY;
+    }
+
+    private static boolean isLeftEarly(Episode episode) {
+        return episode.ended() == Ended.LEFT && episode.engaged().getSeconds() < SOON_SECONDS;
+    }
+
+    private static Optional<Duration> latency(Time<?> time) {
+        return time.setOutAt()
+                .flatMap(setOut -> time.players().stream()
+                        .flatMap(player -> player.episodes().stream())
+                        .map(Episode::startsAt)
+                        .filter(start -> !start.isBefore(setOut))
+                        .min(Instant::compareTo)
+                        .map(first -> Duration.between(setOut, first)));
+    }
+
+    private static String minutes(Duration length) {
+        return length.getSeconds() < 60
+                ? "%d s".formatted(length.getSeconds())
+                : "%d min %02d s".formatted(length.toMinutes(), length.toSecondsPart());
+    }
+
+    private static String timesWords(int times) {
+        return times == 0 ? "not once" : times == 1 ? "once" : times + " times";
+    }
+}

@@ -1,0 +1,135 @@
+package app.carder.core.wording;
+
+import app.carder.core.wording.LanguageRules.Reason;
+import app.carder.core.wording.LanguageRules.Watched;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Marks words that judge, guess or stay vague, and offers a way to describe instead. It never changes the text, and
+ * never stands in the way of keeping it: the rule of thumb is whether a camera could have shown it (teaching of
+ * observation, common practice). What children said, in quotation marks, is left alone; a word for a feeling is left
+ * alone where the same sentence tells what was seen.
+ */
+public final class Describing {
+
+    private static final Pattern QUOTED =
+            Pattern.compile("“[^”]*”|„[^“”]*[“”]|«[^»]*»|\"[^\"]*\"|(?<!\\p{L})‘[^’]*’(?!\\p{L})");
+    private static final Pattern SENTENCE = Pattern.compile("[^.!?\\n]+");
+
+    private final List<Rule> rules;
+    private final Pattern sign;
+
+    private record Rule(Pattern pattern, Watched watched) {}
+
+    /**
+     * A place in a text to look at twice.
+     *
+     * @param start first character
+     * @param end behind the last
+     * @param words as they stand there
+     * @param reason why, for people
+     * @param instead an example that describes; empty where leaving it out is best
+     */
+    public record Mark(int start, int end, String words, String reason, String instead) {}
+
+    /** For texts in one language. */
+    public Describing(LanguageRules language) {
+        rules = language.watched().stream()
+                .map(watched -> new Rule(anyOf(List.of(watched.pattern())), watched))
+                .toList();
+        sign = anyOf(language.signs());
+    }
+
+    /** The marks of a text, in its order; of two that overlap the longer one. */
+    public List<Mark> marks(String text) {
+        String open = blanked(text);
+        List<Mark> found = new ArrayList<>();
+        for (Rule rule : rules) {
+            Matcher matcher = rule.pattern().matcher(open);
+            while (matcher.find()) {
+                if (rule.watched().reason() != Reason.FEELING || !isShown(open, matcher.start())) {
+                    found.add(new Mark(
+                            matcher.start(),
+                            matcher.end(),
+                            text.substring(matcher.start(), matcher.end()),
+                            rule.watched().reason().words(),
+                            rule.watched().instead()));
+                }
+            }
+        }
+        return withoutOverlaps(found);
+    }
+
+    /** The same, and the names of other children. */
+    public List<Mark> marks(String text, String ownName, Collection<String> otherNames) {
+        List<Mark> found = new ArrayList<>(marks(text));
+        NameGuard guard = NameGuard.forChild(ownName, otherNames);
+        for (NameGuard.Found name : guard.places(text)) {
+            found.add(new Mark(
+                    name.start(),
+                    name.end(),
+                    text.substring(name.start(), name.end()),
+                    "is another child's name; in this child's own record it becomes “a friend”",
+                    "a friend"));
+        }
+        return withoutOverlaps(found);
+    }
+
+    private boolean isShown(String text, int at) {
+        Matcher sentence = SENTENCE.matcher(text);
+        while (sentence.find()) {
+            if (sentence.start() <= at && at < sentence.end()) {
+                return sign.matcher(sentence.group()).find();
+            }
+        }
+        return false;
+    }
+
+    private static List<Mark> withoutOverlaps(List<Mark> marks) {
+        List<Mark> kept = new ArrayList<>();
+        marks.stream()
+                .sorted(Comparator.<Mark>comparingInt(mark -> mark.start() - mark.end()))
+                .forEach(mark -> {
+                    if (kept.stream().noneMatch(one -> one.start() < mark.end() && mark.start() < one.end())) {
+                        kept.add(mark);
+                    }
+                });
+        kept.sort(Comparator.comparingInt(Mark::start));
+        return List.copyOf(kept);
+    }
+
+    /** The text with what stands in quotation marks blanked, so that places stay the same. */
+    private static String blanked(String text) {
+        StringBuilder open = new StringBuilder(text.toLowerCase(Locale.ROOT));
+        // A letter whose lower case is longer would shift every place behind it.
+        if (open.length() != text.length()) {
+            open = new StringBuilder(text);
+        }
+        Matcher quoted = QUOTED.matcher(text);
+        while (quoted.find()) {
+            for (int at = quoted.start(); at < quoted.end(); at++) {
+                open.setCharAt(at, ' ');
+            }
+        }
+        return open.toString();
+    }
+
+    private static Pattern anyOf(List<String> words) {
+        StringBuilder pattern = new StringBuilder("(?<!\\p{L})(?:");
+        for (int i = 0; i < words.size(); i++) {
+            String word = words.get(i);
+            boolean open = word.endsWith("*");
+            String stem = open ? word.substring(0, word.length() - 1) : word;
+            pattern.append(i == 0 ? "" : "|")
+                    .append(Pattern.quote(stem).replace(" ", "\\E\\s+\\Q"))
+                    .append(open ? "\\p{L}*" : "");
+        }
+        return Pattern.compile(pattern.append(")(?!\\p{L})").toString());
+    }
+}

@@ -1,0 +1,116 @@
+package app.carder.core.wording;
+
+import app.carder.core.wording.LanguageRules.Ease;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * How easy a text is to read: {@code 206.835 − 1.015·W/S − 84.6·Y/W} for English (Flesch 1948), {@code 180 − W/S −
+ * 58.5·Y/W} for German (Amstad 1978), both from memory; W words, S sentences, Y syllables. Syllables are counted by
+ * rule, which is off by one now and then, so it is told in bands, never in decimals.
+ *
+ * @param words W
+ * @param sentences S
+ * @param syllables Y
+ * @param score by the formula; the higher the easier
+ */
+public record ReadingEase(int words, int sentences, int syllables, double score) {
+
+    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}]+(?:['’][\\p{L}\\p{M}]+)*");
+    private static final Pattern SENTENCE_END = Pattern.compile("[.!?…]+(?=\\s|[”\"’»]|$)|\\n+");
+
+    /** Fewer words say nothing. */
+    private static final int FEWEST_WORDS = 10;
+
+    /** Bands after Flesch (1948). */
+    public enum Band {
+        TOO_SHORT("too short to say"),
+        VERY_EASY("very easy to read"),
+        EASY("easy to read"),
+        FAIRLY_EASY("fairly easy to read"),
+        PLAIN("plain"),
+        FAIRLY_HARD("fairly hard to read: shorter sentences help"),
+        HARD("hard to read: use shorter sentences and words"),
+        VERY_HARD("very hard to read: use shorter sentences and words");
+
+        private final String words;
+
+        Band(String words) {
+            this.words = words;
+        }
+
+        /** For people. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** From counts. */
+    public static ReadingEase ofCounts(int words, int sentences, int syllables, Ease ease) {
+        double score = words == 0 || sentences == 0
+                ? 0
+                : ease.base() - ease.perSentence() * words / sentences - ease.perWord() * syllables / words;
+        return new ReadingEase(words, sentences, syllables, score);
+    }
+
+    /** From a text. */
+    public static ReadingEase of(String text, Ease ease) {
+        var found = WORD.matcher(text);
+        int words = 0;
+        int syllables = 0;
+        while (found.find()) {
+            words++;
+            syllables += syllables(found.group(), ease);
+        }
+        int sentences = 0;
+        for (String part : SENTENCE_END.split(text)) {
+            sentences += WORD.matcher(part).find() ? 1 : 0;
+        }
+        return ofCounts(words, sentences, syllables, ease);
+    }
+
+    /** In which band it lies. */
+    public Band band() {
+        if (words < FEWEST_WORDS) {
+            return Band.TOO_SHORT;
+        }
+        if (score >= 90) {
+            return Band.VERY_EASY;
+        } else if (score >= 80) {
+            return Band.EASY;
+        } else if (score >= 70) {
+            return Band.FAIRLY_EASY;
+        } else if (score >= 60) {
+            return Band.PLAIN;
+        } else if (score >= 50) {
+            return Band.FAIRLY_HARD;
+        }
+        return score >= 30 ? Band.HARD : Band.VERY_HARD;
+    }
+
+    /** Groups of vowels, an e at the end left out where the language has it silent; at least one. */
+    static int syllables(String word, Ease ease) {
+        String lower = word.toLowerCase(Locale.ROOT);
+        int groups = 0;
+        boolean inGroup = false;
+        for (int i = 0; i < lower.length(); i++) {
+            boolean vowel = isVowel(lower.charAt(i), ease);
+            groups += vowel && !inGroup ? 1 : 0;
+            inGroup = vowel;
+        }
+        return Math.max(1, ease.silentE() && endsSilently(lower, ease) ? groups - 1 : groups);
+    }
+
+    /** As in "scale", not as in "table", where the l carries the syllable. */
+    private static boolean endsSilently(String word, Ease ease) {
+        int last = word.length() - 1;
+        return word.endsWith("e")
+                && last > 1
+                && !isVowel(word.charAt(last - 1), ease)
+                && (word.charAt(last - 1) != 'l' || isVowel(word.charAt(last - 2), ease));
+    }
+
+    private static boolean isVowel(char letter, Ease ease) {
+        return ease.vowels().indexOf(letter) >= 0;
+    }
+}
