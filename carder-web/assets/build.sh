@@ -6,10 +6,12 @@ stamp=node_modules/.package-lock.json
 if [[ ! -f $stamp || package-lock.json -nt $stamp ]]; then
   npm ci --ignore-scripts --no-audit --no-fund >/dev/null
 fi
+rm -rf "$target/js"
 mkdir -p "$target/fonts" "$target/js"
 cp node_modules/htmx.org/dist/htmx.min.js "$target/js/htmx.min.js"
 cp js/*.mjs "$target/js/"
-cp icon.svg "$target/icon.svg"
+cp icon.svg app.webmanifest "$target/"
+cp node_modules/tus-js-client/dist/tus.min.js "$target/js/tus.min.js"
 next=node_modules/@fontsource-variable/atkinson-hyperlegible-next/files
 literata=node_modules/@fontsource-variable/literata/files
 cp "$next"/atkinson-hyperlegible-next-latin{,-ext}-wght-normal.woff2 "$target/fonts/"

@@ -4,7 +4,8 @@ import "./once.mjs";
 import "./fill.mjs";
 import "./focus.mjs";
 import "./go.mjs";
-import "./watch-draft.mjs";
+import "./sign-out.mjs";
 
+if (document.querySelector("[data-describes]")) import("./describe.mjs");
 if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");
 if (document.querySelector("[data-board]")) import("./week-board.mjs");

@@ -2,7 +2,9 @@ import assert from "node:assert/strict";
 import {test} from "node:test";
 import {isOn, isTyping} from "../../../assets/js/shortcuts.mjs";
 import {uuid7} from "../../../assets/js/uuid.mjs";
-import {draftKey, pause, verdict, waitingOf} from "../../../assets/js/watch-store.mjs";
+import {asLog, standing} from "../../../assets/js/watch-log.mjs";
+import {looksLike} from "../../../assets/js/photo-file.mjs";
+import {batch, deadline, pause, settle} from "../../../assets/js/watch-queue.mjs";
 
 test("mints the version 7 id of RFC 9562, appendix A.6", () => {
   // 017F22E2-79B0-7CC3-98C4-DC0C0C07398F: time 0x017F22E279B0 ms, random parts 0xCC3 and 0x18C4DC0C0C07398F.
@@ -15,22 +17,42 @@ test("orders ids by time", () => {
   assert.ok(uuid7(1_700_000_000_000, random) < uuid7(1_700_000_000_001, new Uint8Array(10)));
 });
 
-test("sends only what the person has waiting, the oldest first", () => {
-  const records = [
-    {key: "b", owner: "hamish", state: "waiting"},
-    {key: "a", owner: "hamish", state: "waiting"},
-    {key: "c", owner: "ravi", state: "waiting"},
-    {key: draftKey("hamish", "loft"), owner: "hamish", state: "draft"},
-  ];
-  assert.deepEqual(waitingOf(records, "hamish").map(record => record.key), ["a", "b"]);
+test("sends entries up to a photo, and a photo alone", () => {
+  const [entry, other, photo] = [{id: "a", type: "entry"}, {id: "b", type: "snapshot"}, {id: "c", type: "photo"}];
+  assert.deepEqual(batch([entry, other, photo]), [entry, other]);
+  assert.deepEqual(batch([photo, entry]), [photo]);
+  assert.deepEqual(batch([entry, other]), [entry, other]);
 });
 
-test("keeps a record until the server has it or says what is wrong", () => {
-  assert.equal(verdict(201), "done");
-  assert.equal(verdict(200), "done");
-  assert.equal(verdict(422), "refused");
-  assert.equal(verdict(401), "signin");
-  for (const status of [0, 429, 500, 502, 503]) assert.equal(verdict(status), "later");
+test("lets go only what the answer names, and shows what was refused", () => {
+  const items = ["kept", "no", "again", "unnamed"].map(id => ({id}));
+  const results = [{id: "kept", state: "KEPT"}, {id: "no", state: "REFUSED", why: "too large"}, {id: "again", state: "AGAIN"}];
+  const {done, refused, again} = settle(items, results);
+  assert.deepEqual(done.map(item => item.id), ["kept", "no"]);
+  assert.deepEqual(refused, [{id: "no", why: "too large"}]);
+  assert.deepEqual(again.map(item => item.id), ["again"]);
+});
+
+test("warns from half of the time without contact on, and ends it at the whole", () => {
+  const day = 86_400_000;
+  assert.deepEqual(deadline(0, 7 * day, 3 * day), {over: false, warn: false, days: 3, left: 4});
+  assert.deepEqual(deadline(0, 7 * day, 4 * day), {over: false, warn: true, days: 4, left: 3});
+  assert.equal(deadline(0, 7 * day, 7 * day).over, true);
+});
+
+test("entries that were taken back do not stand, corrections go with the child they correct", () => {
+  const entries = [{id: "1", kind: "BEGIN"}, {id: "2", kind: "TAP", child: "anouk", code: "CHOSE", at: "2026-05-06T09:00:00Z"},
+    {id: "3", kind: "TAP", child: "bram", code: "LEFT", at: "2026-05-06T09:00:10Z"},
+    {id: "4", kind: "TAKEN_BACK", target: "3", at: "2026-05-06T09:00:11Z"}];
+  assert.deepEqual(standing(entries).map(entry => entry.id), ["2"]);
+  assert.deepEqual(asLog(entries, "bram").map(entry => entry.entry), ["TAP", "TAKEN_BACK"]);
+  assert.equal(asLog(entries, "anouk").length, 1);
+});
+
+test("a file must begin as what it says it is", () => {
+  assert.equal(looksLike("image/png", [0x89, 0x50, 0x4e, 0x47, 0]), true);
+  assert.equal(looksLike("image/jpeg", [0x6e, 0x6f, 0x74]), false);
+  assert.equal(looksLike("image/svg+xml", [0x3c]), false);
 });
 
 test("waits longer with every failure, up to a minute", () => {

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Every page with axe and with nothing out of reach, at desk and in the hand; and the keyboard alone. */
 class AccessibilityTest {
@@ -58,7 +59,8 @@ class AccessibilityTest {
                     "/",
                     "/plan",
                     "/set-out",
-                    "/watch",
+                    "/watch/",
+                    "/devices",
                     "/children",
                     "/materials",
                     "/materials?q=jug",
@@ -108,7 +110,7 @@ class AccessibilityTest {
                 {"/children", ".peg-link"},
                 {"/children", "text=Add a child"},
                 {"/children", ".child-row > a:last-child"},
-                {"/watch", ".newest a"},
+                {"/", "text=Write at a desk"},
                 {"/journals", ".pick a"}
             }) {
                 page.navigate(way[0]);
@@ -123,7 +125,7 @@ class AccessibilityTest {
                     check(page, violations);
                 }
             }
-            for (String part : List.of("Sets and mixes", "Ladder", "Preparation", "Print and share")) {
+            for (String part : List.of("Sets and mixes", "Ladder", "Preparation", "Taken up", "Print and share")) {
                 page.navigate("/plan");
                 page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Painted rice for mosaics"))
                         .click();
@@ -141,10 +143,13 @@ class AccessibilityTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Write down"))
                     .click();
             check(page, violations);
-            page.navigate("/watch");
+            page.navigate("/");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Write at a desk"))
+                    .click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
                     .click();
             check(page, violations);
+            checkTheApp(page, violations);
             page.navigate("/outbox");
             page.navigate(page.locator("main").innerText().replaceAll("(?s).*?(/open/\\S+).*", "$1"));
             check(page, violations);
@@ -236,10 +241,11 @@ class AccessibilityTest {
         try (Device device = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             Page page = device.page;
             device.signIn("hamish");
-            page.navigate("/watch");
-
-            page.locator("input[name=child]").first().focus();
+            page.navigate("/watch/");
+            page.locator("[data-children] input").first().focus();
             page.keyboard().press("Space");
+            page.locator("[data-go=snapshot]").focus();
+            page.keyboard().press("Enter");
             page.locator("#note").focus();
             page.keyboard().type("Written by keys alone.");
             page.locator("input[name=involvement]").first().focus();
@@ -247,13 +253,43 @@ class AccessibilityTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
                     .focus();
             page.keyboard().press("Enter");
-            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("#note"))
-                    .hasValue("");
-            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("[data-queue]"))
-                    .hasText("Kept.");
-            page.reload();
-            assertThat(page.locator(".newest").innerText()).contains("Written by keys alone.");
+            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("[data-screen=start]"))
+                    .isVisible();
+            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("[data-state]"))
+                    .containsText("All sent");
+            assertThat(RunningCarder.get()
+                            .application()
+                            .getBean(JdbcTemplate.class)
+                            .queryForList(
+                                    "select involvement from observation where note = 'Written by keys alone.'",
+                                    Integer.class))
+                    .hasSize(1)
+                    .doesNotContainNull();
         }
+    }
+
+    /** Every screen of watching in the hand, with all that can be opened open. */
+    private static void checkTheApp(Page page, List<String> violations) {
+        page.navigate("/watch/");
+        page.locator("[data-children] label", new Page.LocatorOptions().setHasText("Yusuf"))
+                .click();
+        page.locator("[data-elbow-open]").click();
+        page.locator(".hand-answers summary").first().click();
+        check(page, violations);
+        page.locator("[data-elbow-close]").click();
+        for (String method : List.of("play", "snapshot", "sample", "map", "count", "listen")) {
+            page.locator("[data-go=" + method + "]").click();
+            if (method.equals("play")) {
+                page.locator("[data-tap]").first().click();
+            } else if (method.equals("snapshot")) {
+                page.locator("#note").fill("Yusuf was lazy.");
+            }
+            page.locator("[data-screen]:not([hidden]) summary").all().forEach(com.microsoft.playwright.Locator::click);
+            check(page, violations);
+            page.locator("[data-back]").click();
+        }
+        page.locator("[data-go=snapshot]").click();
+        page.locator("#note").fill("");
     }
 
     private static void check(Page page, List<String> violations) {

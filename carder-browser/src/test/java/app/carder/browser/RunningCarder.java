@@ -27,6 +27,9 @@ final class RunningCarder {
     /** A phone in the hand. */
     static final Size PHONE = new Size(390, 844);
 
+    /** A tablet, held upright. */
+    static final Size TABLET = new Size(820, 1180);
+
     private static final RunningCarder ONE = new RunningCarder();
 
     private final ConfigurableApplicationContext application;
@@ -92,7 +95,7 @@ final class RunningCarder {
     private Device device(Size size, String address) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(size.width(), size.height())
-                .setHasTouch(size.width() < 600)
+                .setHasTouch(size.width() < 1000)
                 .setBaseURL(address));
         context.setDefaultTimeout(10_000);
         return new Device(context, context.newPage(), address);

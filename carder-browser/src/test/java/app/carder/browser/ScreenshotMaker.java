@@ -24,11 +24,12 @@ class ScreenshotMaker {
             shot(laptop, "/", null, "today");
             shot(laptop, "/plan", null, "plan-deck");
             shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-bench");
-            shot(laptop, "/plan", "text=By week", "plan-week");
-            shot(laptop, "/plan", ".deck .row a >> text=Painted rice for mosaics", "card-preparation", "Preparation");
             shot(laptop, "/reckoners/pouring?rung=TWO_EQUAL&fill=Water&tolerance=2", null, "reckoner-pouring");
             shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
             shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
+            laptop.page.locator("text=At play").click();
+            laptop.page.waitForLoadState();
+            save(laptop, "child-play");
             shot(laptop, "/journals", ".pick a >> text=Bram", "journal-desk");
             shot(laptop, "/materials", null, "cupboard");
             shot(laptop, "/set-out", null, "set-out-shelf");
@@ -42,7 +43,26 @@ class ScreenshotMaker {
         }
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("hamish");
-            shot(phone, "/watch", null, "phone-watch");
+            phone.page.navigate("/watch/");
+            for (String child : new String[] {"Anouk", "Bram"}) {
+                phone.page
+                        .locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
+                        .click();
+            }
+            phone.page.locator("[data-card]").selectOption("Rice by the kilo (out)");
+            phone.page.clock().install();
+            phone.page.locator("[data-go=play]").click();
+            play(phone.page, "Anouk", "CHOSE", "02:10", "REPEATED", "01:40", "ADULT_BROKE_IN");
+            play(phone.page, "Bram", "INVITED", "00:25", "ENGAGED", "01:30", "LOOKED_UP");
+            play(phone.page, "Anouk", "WENT_BACK", "02:20", "REPEATED", "00:40", "TALKED");
+            save(phone, "phone-watch");
+            phone.page.locator("[data-back]").click();
+            phone.page.locator("[data-go=snapshot]").click();
+            phone.page
+                    .locator("#note")
+                    .fill(
+                            "Anouk was happy at the scales. She took half a scoop out again and said “now it is the same sleepy”. Bram poured a lot.");
+            save(phone, "phone-snapshot");
             shot(phone, "/", "text=Shopping", "phone-list");
             shot(phone, "/children", ".peg-link >> text=Anouk", "phone-child");
         }
@@ -52,6 +72,18 @@ class ScreenshotMaker {
         }
         try (var files = Files.list(folder)) {
             assertThat(files.filter(file -> file.toString().endsWith(".png"))).hasSizeBetween(12, 19);
+        }
+    }
+
+    /** Taps and the time that passes after each. */
+    private static void play(Page page, String child, String... tapsAndTimes) {
+        page.locator(".hand-band", new Page.LocatorOptions().setHasText(child)).click();
+        for (String each : tapsAndTimes) {
+            if (each.contains(":")) {
+                page.clock().fastForward(each);
+            } else {
+                page.locator("[data-tap][value=" + each + "]").click();
+            }
         }
     }
 

@@ -8,9 +8,11 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The core's tables and the clock, as beans. */
 @Configuration(proxyBeanMethods = false)
+@EnableScheduling
 class CarderConfiguration {
 
     @Bean

@@ -34,6 +34,7 @@ class ArchitectureTest {
     private static final Set<String> WITHOUT_SETTING = Set.of(
             "AccountRepository.findByUsername",
             "CalendarFeedRepository.findByTokenHash",
+            "DeviceRepository.findById",
             "InvitationRepository.findByTokenHash",
             "InvitationRepository.readByTokenHash",
             "SettingRepository.findById",

@@ -59,6 +59,11 @@ class StatementCountTest extends WebTest {
                 "/rooms/" + room("Loft") + "/children",
                 "/rooms/" + room("Loft") + "/set-out",
                 "/rooms/" + room("Loft") + "/watch",
+                "/watch/bundle?room=" + room("Loft"),
+                "/devices",
+                "/children/" + child("Anouk") + "/play",
+                "/cards/" + card("Rice by the kilo") + "/play",
+                "/rooms/" + room("Loft") + "/watched.json",
                 "/children/" + child("Bram"),
                 "/cards/" + card("Rice by the kilo"),
                 "/journals",
@@ -130,7 +135,7 @@ class StatementCountTest extends WebTest {
                         + copies.apply("observation")
                         + "where id = (select observation_id from observation_child where child_id = ? limit 1)"
                         + " returning id, setting_id)"
-                        + " insert into observation_child select gen_random_uuid(), setting_id, id, ?, false from added",
+                        + " insert into observation_child select gen_random_uuid(), setting_id, id, ? from added",
                 bram,
                 bram);
         database.update(

@@ -9,7 +9,9 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.logout.HeaderWriterLogoutHandler;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 
@@ -22,7 +24,7 @@ class SecurityConfiguration {
 
     static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; "
-                    + "font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; "
+                    + "font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; "
                     + "frame-ancestors 'none'";
 
     @Bean
@@ -39,6 +41,9 @@ class SecurityConfiguration {
                                 path.matcher("/first-run"),
                                 path.matcher("/open/**"),
                                 path.matcher(HttpMethod.GET, "/calendar/feed/*"),
+                                path.matcher(HttpMethod.GET, "/watch/contact"),
+                                path.matcher(HttpMethod.GET, "/watch/worker.js"),
+                                path.matcher(HttpMethod.POST, "/watch/wiped"),
                                 path.matcher("/error"))
                         .permitAll()
                         .anyRequest()
@@ -51,7 +56,10 @@ class SecurityConfiguration {
                                 failure instanceof LockedException ? "/sign-in?blocked" : "/sign-in?wrong")))
                 .logout(logout -> logout.logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out")
-                        .deleteCookies("SESSION"))
+                        .deleteCookies("SESSION")
+                        // Also where scripts are off: what a browser carries of the children goes with the sign-in.
+                        .addLogoutHandler(new HeaderWriterLogoutHandler(
+                                new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.STORAGE))))
                 .exceptionHandling(exceptions -> exceptions
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, failure) -> response.sendError(401),

@@ -33,8 +33,8 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.setting.SettingView;
 import app.carder.web.watch.ObservationDetails;
-import app.carder.web.watch.ObservationDetails.InPhoto;
 import app.carder.web.watch.ObservationService;
+import app.carder.web.watch.ObservationWords;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -95,6 +95,7 @@ public class DemoData {
     private final DemoBench workbench;
     private final DemoPlans plans;
     private final DemoWeeks weeks;
+    private final DemoPlay play;
     private final ProvocationService provocations;
     private final BenchService bench;
     private final SetOutService setOuts;
@@ -113,6 +114,7 @@ public class DemoData {
             DemoBench workbench,
             DemoPlans plans,
             DemoWeeks weeks,
+            DemoPlay play,
             ProvocationService provocations,
             BenchService bench,
             SetOutService setOuts,
@@ -129,6 +131,7 @@ public class DemoData {
         this.workbench = workbench;
         this.plans = plans;
         this.weeks = weeks;
+        this.play = play;
         this.provocations = provocations;
         this.bench = bench;
         this.setOuts = setOuts;
@@ -225,6 +228,7 @@ public class DemoData {
         setOut(precious, nook, cards, "Stamp printing", "Floor", precious);
         setOut(marguerite, burrow, cards, "Down the posting tube", "Rug", ravi);
 
+        play.records(hamish, loft, byName, cards);
         DemoNotes.LOFT.forEach(note -> keep(hamish, loft, note, byName, cards));
         DemoNotes.NOOK.forEach(note -> keep(sunniva, nook, note, byName, cards));
         DemoNotes.BURROW.forEach(note -> keep(ravi, burrow, note, byName, cards));
@@ -357,12 +361,16 @@ public class DemoData {
                 room.id(),
                 new ObservationDetails(
                         seen,
-                        note.words(),
-                        Optional.of(Involvement.ofLevel(note.involvement())),
-                        areas,
-                        Set.copyOf(note.statements()),
+                        new ObservationWords(
+                                note.words(),
+                                Optional.of(Involvement.ofLevel(note.involvement())),
+                                Optional.empty(),
+                                areas,
+                                Set.copyOf(note.statements()),
+                                Set.of(),
+                                ""),
                         Optional.ofNullable(cards.get(note.card())),
-                        note.scene() == DemoScene.NONE ? InPhoto.ONLY_THINGS : note.inPhoto(),
+                        note.scene() != DemoScene.NONE && !note.inPhoto().isEmpty() ? seen : Set.of(),
                         today.minusDays(note.daysAgo())
                                 .atTime(9, 20)
                                 .plusMinutes(note.words().length() % 60)

@@ -8,7 +8,6 @@ import static app.carder.web.demo.DemoScene.PAPER;
 import static app.carder.web.demo.DemoScene.RICE;
 import static app.carder.web.demo.DemoScene.STAMPS;
 
-import app.carder.web.watch.ObservationDetails.InPhoto;
 import java.util.List;
 
 /** Made-up observations: what a camera could have shown. */
@@ -22,7 +21,7 @@ final class DemoNotes {
             int involvement,
             List<String> statements,
             DemoScene scene,
-            InPhoto inPhoto) {}
+            List<String> inPhoto) {}
 
     static final List<Note> LOFT = List.of(
             things(
@@ -314,7 +313,7 @@ final class DemoNotes {
 
     private static Note things(
             int daysAgo, String child, String card, String words, int involvement, DemoScene scene, String... codes) {
-        return new Note(daysAgo, List.of(child), card, words, involvement, List.of(codes), scene, InPhoto.ONLY_THINGS);
+        return new Note(daysAgo, List.of(child), card, words, involvement, List.of(codes), scene, List.of());
     }
 
     private static Note with(
@@ -325,6 +324,6 @@ final class DemoNotes {
             int involvement,
             DemoScene scene,
             String... codes) {
-        return new Note(daysAgo, children, card, words, involvement, List.of(codes), scene, InPhoto.THE_CHILDREN);
+        return new Note(daysAgo, children, card, words, involvement, List.of(codes), scene, children);
     }
 }

@@ -1,6 +1,5 @@
 package app.carder.web.media;
 
-import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
@@ -22,13 +21,14 @@ class Photo extends ScopedRecord {
     protected Photo() {}
 
     Photo(
+            UUID id,
             SettingId settingId,
             @Nullable UUID observationId,
             @Nullable UUID readingId,
             CleanPhoto clean,
             String storedAs,
             Instant storedAt) {
-        super(Ids.next(), settingId);
+        super(id, settingId);
         this.observationId = observationId;
         this.readingId = readingId;
         this.width = clean.width();

@@ -3,6 +3,7 @@ package app.carder.web.media;
 import app.carder.web.media.PhotoRefused.Reason;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import java.io.IOException;
 import java.time.Clock;
@@ -95,12 +96,52 @@ public class PhotoService {
 
     private PhotoView keep(
             SettingId settingId, @Nullable UUID observationId, @Nullable UUID readingId, Cleaned cleaned) {
-        String name = UUID.randomUUID().toString();
-        Photo photo = new Photo(settingId, observationId, readingId, cleaned.photo, name, clock.instant());
+        return save(Ids.next(), settingId, observationId, readingId, cleaned.photo, store(cleaned.photo));
+    }
+
+    /** Whether a photo has arrived. */
+    @Transactional(readOnly = true)
+    public boolean isKnown(SettingId settingId, UUID photoId) {
+        return photos.findByIdAndSettingId(photoId, settingId).isPresent();
+    }
+
+    /**
+     * Keeps one photo with the records of several children. It is stored once; a second time with the same id changes
+     * nothing.
+     *
+     * @param photoId minted where it was taken
+     * @param observationIds at least one
+     */
+    @Transactional
+    public void keepForEach(SettingId settingId, UUID photoId, List<UUID> observationIds, Cleaned cleaned) {
+        if (isKnown(settingId, photoId)) {
+            return;
+        }
+        String name = store(cleaned.photo);
+        save(photoId, settingId, observationIds.get(0), null, cleaned.photo, name);
+        observationIds.stream()
+                .skip(1)
+                .forEach(observation -> save(Ids.next(), settingId, observation, null, cleaned.photo, name));
+    }
+
+    private PhotoView save(
+            UUID id,
+            SettingId settingId,
+            @Nullable UUID observationId,
+            @Nullable UUID readingId,
+            CleanPhoto clean,
+            String storedAs) {
+        Photo photo = new Photo(id, settingId, observationId, readingId, clean, storedAs, clock.instant());
         photos.save(photo);
-        store.put(fileName(name, Size.LARGE), cleaned.photo.large());
-        store.put(fileName(name, Size.SMALL), cleaned.photo.small());
         return photo.view();
+    }
+
+    /** Writes the pictures and answers under which name. */
+    private String store(CleanPhoto clean) {
+        String name = UUID.randomUUID().toString();
+        store.put(fileName(name, Size.LARGE), clean.large());
+        store.put(fileName(name, Size.SMALL), clean.small());
+        return name;
     }
 
     /** The drawings of some readings. */

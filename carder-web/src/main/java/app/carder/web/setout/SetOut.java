@@ -10,6 +10,7 @@ import jakarta.persistence.Enumerated;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -60,6 +61,10 @@ class SetOut extends ScopedRecord {
         this.setOutAt = setOutAt;
         this.rung = details.rung();
         this.preparationMinutes = details.preparationMinutes();
+    }
+
+    Optional<Integer> preparationMinutes() {
+        return Optional.ofNullable(preparationMinutes);
     }
 
     /** Puts it away. The record stays, with what was overruled. */

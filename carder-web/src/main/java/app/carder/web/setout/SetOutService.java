@@ -16,6 +16,7 @@ import app.carder.web.room.ZoneView;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -126,6 +127,28 @@ public class SetOutService {
                 .collect(Collectors.toMap(SetOut::onDay, SetOut::rung, (latest, earlier) -> latest));
     }
 
+    /**
+     * A day on which a card was out.
+     *
+     * @param zoneId where
+     * @param setOutAt when it was first set out on that day
+     * @param preparationMinutes how long that took; 0 where nobody noted it
+     */
+    public record TimeOut(UUID zoneId, Instant setOutAt, int preparationMinutes) {}
+
+    /** When a card was set out, by day; the first time of a day. */
+    @Transactional(readOnly = true)
+    public Map<LocalDate, TimeOut> timesOut(SettingId settingId, UUID cardId) {
+        return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
+                .collect(Collectors.toMap(
+                        SetOut::onDay,
+                        out -> new TimeOut(
+                                out.zoneId(),
+                                out.setOutAt(),
+                                out.preparationMinutes().orElse(0)),
+                        (later, earlier) -> earlier));
+    }
+
     /** Days on which each card of a room was set out, by card; both ends included. */
     @Transactional(readOnly = true)
     public Map<UUID, List<LocalDate>> daysOut(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
@@ -158,7 +181,8 @@ public class SetOutService {
                         out.adultId() == null ? "" : staff.getOrDefault(out.adultId(), ""),
                         out.overruledFindings(),
                         out.overruledBecause(),
-                        out.setOutBy()))
+                        out.setOutBy(),
+                        out.setOutAt()))
                 .toList();
     }
 }

@@ -4,6 +4,7 @@ import app.carder.core.ladder.Rung;
 import app.carder.core.room.ShelfOrder;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.room.ZoneView;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param overruledFindings findings that were overruled
  * @param overruledBecause why
  * @param setOutBy who set it out
+ * @param setOutAt when
  */
 public record SetOutView(
         UUID id,
@@ -33,7 +35,8 @@ public record SetOutView(
         String adult,
         List<String> overruledFindings,
         String overruledBecause,
-        String setOutBy) {
+        String setOutBy,
+        Instant setOutAt) {
 
     /** How hard it is, on its rung; absent where nobody said. */
     public Optional<Integer> level() {

@@ -1,6 +1,8 @@
 package app.carder.web.watch;
 
 import app.carder.core.watch.Involvement;
+import app.carder.core.watch.Schema;
+import app.carder.core.watch.WellBeing;
 import app.carder.web.account.Viewer;
 import app.carder.web.setting.ScopedRecord;
 import jakarta.persistence.Entity;
@@ -8,11 +10,12 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Something that was seen a child, or several, do. */
@@ -28,14 +31,25 @@ class Observation extends ScopedRecord {
     private String authorName;
     private String note;
     private @Nullable Integer involvement;
+    private @Nullable Integer wellBeing;
     private String[] areas;
     private String[] statements;
+    private String[] schemas;
+    private String nextStep;
+    private UUID[] inPhoto;
+    private @Nullable UUID snapshotId;
     private Instant observedAt;
     private Instant receivedAt;
 
     protected Observation() {}
 
-    Observation(UUID id, Viewer author, UUID roomId, ObservationDetails details, Instant receivedAt) {
+    Observation(
+            UUID id,
+            @Nullable UUID snapshotId,
+            Viewer author,
+            UUID roomId,
+            ObservationDetails details,
+            Instant receivedAt) {
         super(id, author.settingId());
         this.roomId = roomId;
         this.provocationId = details.provocationId().orElse(null);
@@ -43,15 +57,20 @@ class Observation extends ScopedRecord {
         this.authorName = author.name();
         this.observedAt = details.observedAt();
         this.receivedAt = receivedAt;
-        reword(details.note(), details.involvement(), details.areas(), details.statements());
+        this.inPhoto = details.inPhoto().stream().sorted().toArray(UUID[]::new);
+        this.snapshotId = snapshotId;
+        reword(details.words());
     }
 
     /** Takes over new words; whoever calls keeps what was said before. */
-    final void reword(String note, Optional<Involvement> involvement, Set<String> areas, Set<String> statements) {
-        this.note = note;
-        this.involvement = involvement.map(Involvement::level).orElse(null);
-        this.areas = areas.stream().sorted().toArray(String[]::new);
-        this.statements = statements.stream().sorted().toArray(String[]::new);
+    final void reword(ObservationWords words) {
+        note = words.note();
+        involvement = words.involvement().map(Involvement::level).orElse(null);
+        wellBeing = words.wellBeing().map(WellBeing::level).orElse(null);
+        areas = words.areas().stream().sorted().toArray(String[]::new);
+        statements = words.statements().stream().sorted().toArray(String[]::new);
+        schemas = words.schemas().stream().sorted().map(Schema::name).toArray(String[]::new);
+        nextStep = words.nextStep();
     }
 
     /** The fields that can be reworded, to compare before and after. */
@@ -59,8 +78,13 @@ class Observation extends ScopedRecord {
         Map<String, String> said = new LinkedHashMap<>();
         said.put("note", note);
         said.put("involvement", involvement == null ? "" : involvement.toString());
+        said.put("well-being", wellBeing == null ? "" : wellBeing.toString());
         said.put("areas", String.join(", ", areas));
         said.put("statements", String.join(", ", statements));
+        said.put(
+                "schemas",
+                words().schemas().stream().sorted().map(Schema::words).collect(Collectors.joining(", ")));
+        said.put("next step", nextStep);
         return said;
     }
 
@@ -77,20 +101,19 @@ class Observation extends ScopedRecord {
         return authorName;
     }
 
-    String note() {
-        return note;
+    ObservationWords words() {
+        return new ObservationWords(
+                note,
+                Optional.ofNullable(involvement).map(Involvement::ofLevel),
+                Optional.ofNullable(wellBeing).map(WellBeing::ofLevel),
+                Set.of(areas),
+                Set.of(statements),
+                Arrays.stream(schemas).map(Schema::valueOf).collect(Collectors.toSet()),
+                nextStep);
     }
 
-    Optional<Involvement> involvement() {
-        return Optional.ofNullable(involvement).map(Involvement::ofLevel);
-    }
-
-    Set<String> areas() {
-        return new LinkedHashSet<>(Arrays.asList(areas));
-    }
-
-    Set<String> statements() {
-        return new LinkedHashSet<>(Arrays.asList(statements));
+    List<UUID> inPhoto() {
+        return List.of(inPhoto);
     }
 
     Instant observedAt() {

@@ -6,21 +6,19 @@ import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.util.UUID;
 
-/** One child who was seen, and whether the photo shows it. */
+/** One child who was seen. */
 @Entity
 class ObservationChild extends ScopedRecord {
 
     private UUID observationId;
     private UUID childId;
-    private boolean inPhoto;
 
     protected ObservationChild() {}
 
-    ObservationChild(SettingId settingId, UUID observationId, UUID childId, boolean inPhoto) {
+    ObservationChild(SettingId settingId, UUID observationId, UUID childId) {
         super(Ids.next(), settingId);
         this.observationId = observationId;
         this.childId = childId;
-        this.inPhoto = inPhoto;
     }
 
     UUID observationId() {
@@ -29,9 +27,5 @@ class ObservationChild extends ScopedRecord {
 
     UUID childId() {
         return childId;
-    }
-
-    boolean isInPhoto() {
-        return inPhoto;
     }
 }

@@ -1,6 +1,8 @@
 package app.carder.web.watch;
 
 import app.carder.core.watch.Involvement;
+import app.carder.core.watch.Schema;
+import app.carder.core.watch.WellBeing;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -22,7 +24,6 @@ import app.carder.web.watch.ObservationService.Receipt;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -31,8 +32,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.MessageSource;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -43,7 +42,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 
-/** Watching with a phone in the hand, and rewording what was written. */
+/** Writing down what was seen at a desk, without any script, and rewording what was written. */
 @Controller
 @AllowedTo(Audience.STAFF)
 class ObservationController {
@@ -81,11 +80,6 @@ class ObservationController {
         this.clock = clock;
     }
 
-    @GetMapping("/watch")
-    String home(@AuthenticationPrincipal Viewer viewer) {
-        return "redirect:/rooms/" + rooms.home(viewer).id() + "/watch";
-    }
-
     @GetMapping("/rooms/{roomId}/watch")
     ModelAndView watch(
             @AuthenticationPrincipal Viewer viewer,
@@ -109,28 +103,6 @@ class ObservationController {
         return new ModelAndView("redirect:/rooms/" + roomId + "/watch?kept");
     }
 
-    /** The same for the sending queue of a phone: 201 when kept, 200 when it had arrived before, 422 with what is wrong. */
-    @PostMapping(
-            path = "/rooms/{roomId}/observations",
-            headers = "X-Requested-By=fetch",
-            produces = MediaType.TEXT_PLAIN_VALUE)
-    ResponseEntity<String> keepFromQueue(
-            @AuthenticationPrincipal Viewer viewer,
-            @PathVariable("roomId") UUID roomId,
-            @RequestParam MultiValueMap<String, String> parameters,
-            @RequestParam(name = "photo", required = false) @Nullable MultipartFile photo) {
-        FormErrors errors = new FormErrors();
-        Optional<Receipt> receipt = receive(viewer, roomId, Typed.of(parameters), photo, errors);
-        if (receipt.isEmpty()) {
-            return ResponseEntity.unprocessableContent()
-                    .body(errors.all().stream()
-                            .map(fault -> messages.getMessage(fault.code(), fault.args(), Locale.UK))
-                            .collect(Collectors.joining("\n")));
-        }
-        return ResponseEntity.status(receipt.get() == Receipt.KEPT ? HttpStatus.CREATED : HttpStatus.OK)
-                .body(messages.getMessage("observation.kept", null, Locale.UK));
-    }
-
     @GetMapping("/observations/{observationId}")
     ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("observationId") UUID observationId) {
         ObservationView observation = observations.get(viewer.settingId(), observationId);
@@ -142,6 +114,17 @@ class ObservationController {
                                 .involvement()
                                 .map(level -> "" + level.level())
                                 .orElse(""))
+                .with(
+                        "wellBeing",
+                        observation
+                                .words()
+                                .wellBeing()
+                                .map(level -> "" + level.level())
+                                .orElse(""))
+                .with(
+                        "schemas",
+                        observation.words().schemas().stream().map(Schema::name).toList())
+                .with("nextStep", observation.words().nextStep())
                 .with("areas", List.copyOf(observation.areas()))
                 .with("statements", List.copyOf(observation.statements()))
                 .with("version", observation.version());
@@ -157,18 +140,9 @@ class ObservationController {
         RoomView room = rooms.get(viewer.settingId(), observation.roomId());
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        ObservationForm form = new ObservationForm(typed, errors, room.framework());
-        String note = form.note(observation.photo().isPresent());
-        Set<String> statements = form.statements();
-        if (!errors.any()
-                && !observations.reword(
-                        viewer,
-                        observationId,
-                        typed.version(),
-                        note,
-                        form.involvement(),
-                        form.areas(statements),
-                        statements)) {
+        ObservationWords words = new ObservationForm(typed, errors, room.framework())
+                .words(observation.photo().isPresent());
+        if (!errors.any() && !observations.reword(viewer, observationId, typed.version(), words)) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", observation.version());
         }
@@ -223,7 +197,8 @@ class ObservationController {
         page.addObject("out", out(viewer, room));
         page.addObject("newest", observations.newest(viewer.settingId(), roomId, NEWEST));
         page.addObject("levels", Involvement.values());
-        page.addObject("largestMegabytes", photos.largestMegabytes());
+        page.addObject("ease", WellBeing.values());
+        page.addObject("schemas", Schema.values());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;
@@ -239,6 +214,8 @@ class ObservationController {
                 children.byId(viewer.settingId(), observation.childIds()).values());
         page.addObject("earlier", history.of(viewer.settingId(), observation.id()));
         page.addObject("levels", Involvement.values());
+        page.addObject("ease", WellBeing.values());
+        page.addObject("schemas", Schema.values());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

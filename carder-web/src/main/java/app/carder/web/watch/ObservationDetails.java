@@ -1,6 +1,5 @@
 package app.carder.web.watch;
 
-import app.carder.core.watch.Involvement;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
@@ -10,36 +9,21 @@ import java.util.UUID;
  * What was seen.
  *
  * @param childIds the children who were seen, one or more
- * @param note in words
- * @param involvement how deep the play was, where noted
- * @param areas codes of the framework's areas, those of the statements included
- * @param statements codes of the framework's statements
+ * @param words what is said about it
  * @param provocationId the card that was out, where there was one
- * @param inPhoto whether the children can be recognised in the photo
+ * @param inPhoto the children who can be recognised in the photos, those of other records included
  * @param observedAt when it was seen
  */
 public record ObservationDetails(
         Set<UUID> childIds,
-        String note,
-        Optional<Involvement> involvement,
-        Set<String> areas,
-        Set<String> statements,
+        ObservationWords words,
         Optional<UUID> provocationId,
-        InPhoto inPhoto,
+        Set<UUID> inPhoto,
         Instant observedAt) {
-
-    /** Who can be recognised in the photo. */
-    public enum InPhoto {
-        /** Everyone who was seen: the cautious answer. */
-        THE_CHILDREN,
-        /** Nobody, only things. */
-        ONLY_THINGS
-    }
 
     /** Keeps its own copies. */
     public ObservationDetails {
         childIds = Set.copyOf(childIds);
-        areas = Set.copyOf(areas);
-        statements = Set.copyOf(statements);
+        inPhoto = Set.copyOf(inPhoto);
     }
 }

@@ -2,9 +2,10 @@ package app.carder.web.watch;
 
 import app.carder.core.framework.Framework;
 import app.carder.core.watch.Involvement;
+import app.carder.core.watch.Schema;
+import app.carder.core.watch.WellBeing;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
-import app.carder.web.watch.ObservationDetails.InPhoto;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
@@ -22,6 +23,7 @@ final class ObservationForm {
     private static final Duration LATEST = Duration.ofDays(14);
 
     private static final int LONGEST_NOTE = 4000;
+    private static final int LONGEST_STEP = 1000;
 
     private final Typed typed;
     private final FormErrors errors;
@@ -41,43 +43,50 @@ final class ObservationForm {
         if (children.isEmpty()) {
             errors.add("child", "observation.child.missing");
         }
-        String note = note(hasPhoto);
-        Set<String> statements = statements();
+        ObservationWords words = words(hasPhoto);
         return errors.any()
                 ? Optional.empty()
                 : Optional.of(new ObservationDetails(
                         children,
-                        note,
-                        involvement(),
-                        areas(statements),
-                        statements,
+                        words,
                         card,
-                        typed.ticked("onlyThings") ? InPhoto.ONLY_THINGS : InPhoto.THE_CHILDREN,
+                        hasPhoto && !typed.ticked("onlyThings") ? children : Set.of(),
                         observedAt(now)));
     }
 
-    String note(boolean hasPhoto) {
+    ObservationWords words(boolean hasPhoto) {
         String note = typed.optional("note", LONGEST_NOTE, errors);
         if (note.isEmpty() && !hasPhoto) {
             errors.add("note", "observation.note.missing");
         }
-        return note;
+        Set<String> statements = statements();
+        return new ObservationWords(
+                note,
+                level("involvement").map(Involvement::ofLevel),
+                level("wellBeing").map(WellBeing::ofLevel),
+                areas(statements),
+                statements,
+                typed.all("schemas").stream()
+                        .flatMap(name -> Arrays.stream(Schema.values())
+                                .filter(schema -> schema.name().equals(name)))
+                        .collect(Collectors.toSet()),
+                typed.optional("nextStep", LONGEST_STEP, errors));
     }
 
-    Optional<Involvement> involvement() {
-        return Arrays.stream(Involvement.values())
-                .filter(found -> typed.text("involvement").equals(Integer.toString(found.level())))
-                .findFirst();
+    /** 1 to 5, where it was tapped. */
+    private Optional<Integer> level(String name) {
+        String level = typed.text(name);
+        return level.matches("[1-5]") ? Optional.of(Integer.valueOf(level)) : Optional.empty();
     }
 
-    Set<String> statements() {
+    private Set<String> statements() {
         return typed.all("statements").stream()
                 .filter(code -> framework.statement(code).isPresent())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** The areas of the statements, and those ticked by themselves. */
-    Set<String> areas(Set<String> statements) {
+    private Set<String> areas(Set<String> statements) {
         Set<String> areas = typed.all("areas").stream()
                 .filter(framework::hasArea)
                 .collect(Collectors.toCollection(LinkedHashSet::new));

@@ -65,6 +65,21 @@ interface ObservationRepository extends Repository<Observation, UUID> {
     List<SeenWith> seenWith(
             @Param("settingId") SettingId settingId, @Param("roomId") UUID roomId, @Param("from") Instant from);
 
+    @Query("select c.childId as childId, o.areas as areas from ObservationChild c"
+            + " join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and c.childId in :childIds and o.observedAt >= :from")
+    List<SeenAreas> areasSince(
+            @Param("settingId") SettingId settingId,
+            @Param("childIds") Collection<UUID> childIds,
+            @Param("from") Instant from);
+
+    /** The areas of an observation of a child. */
+    interface SeenAreas {
+        UUID getChildId();
+
+        String[] getAreas();
+    }
+
     /** A child who was seen with a card. */
     interface SeenWith {
         UUID getCardId();

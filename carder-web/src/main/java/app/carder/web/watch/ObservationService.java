@@ -1,8 +1,9 @@
 package app.carder.web.watch;
 
-import app.carder.core.watch.Involvement;
+import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
+import app.carder.web.children.ChildService;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.media.PhotoView;
@@ -10,11 +11,11 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import app.carder.web.watch.ObservationDetails.InPhoto;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -38,6 +40,7 @@ public class ObservationService {
     private final ObservationRepository observations;
     private final ObservationChildRepository seen;
     private final PhotoService photos;
+    private final ChildService children;
     private final HistoryLog history;
     private final SettingService settings;
     private final Clock clock;
@@ -46,12 +49,14 @@ public class ObservationService {
             ObservationRepository observations,
             ObservationChildRepository seen,
             PhotoService photos,
+            ChildService children,
             HistoryLog history,
             SettingService settings,
             Clock clock) {
         this.observations = observations;
         this.seen = seen;
         this.photos = photos;
+        this.children = children;
         this.history = history;
         this.settings = settings;
         this.clock = clock;
@@ -75,13 +80,51 @@ public class ObservationService {
         if (isKnown(author.settingId(), id)) {
             return Receipt.KNOWN;
         }
-        observations.save(new Observation(id, author, roomId, details, clock.instant()));
-        boolean inPhoto = photo.isPresent() && details.inPhoto() == InPhoto.THE_CHILDREN;
-        details.childIds().stream()
-                .sorted()
-                .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child, inPhoto)));
+        save(author, id, null, roomId, details);
         photo.ifPresent(cleaned -> photos.keep(author.settingId(), id, cleaned));
         return Receipt.KEPT;
+    }
+
+    /**
+     * Keeps what one save says about several children: a record of its own for each, in which only that child's name
+     * stands; others become "a friend". Those that had arrived before are left as they are.
+     *
+     * @param snapshotId of the save
+     * @param byChild id of the record of each child, minted where it was written
+     */
+    @Transactional
+    public Receipt keepEach(
+            Viewer author, UUID snapshotId, UUID roomId, Map<UUID, UUID> byChild, ObservationDetails details) {
+        List<String> names = children.names(author.settingId());
+        Receipt receipt = Receipt.KNOWN;
+        for (Map.Entry<UUID, UUID> one : byChild.entrySet()) {
+            if (!isKnown(author.settingId(), one.getValue())) {
+                String own = children.get(author.settingId(), one.getKey()).name();
+                ObservationWords words = details.words()
+                        .withNote(NameGuard.forChild(own, names)
+                                .withoutNames(details.words().note()));
+                ObservationDetails ofChild = new ObservationDetails(
+                        Set.of(one.getKey()), words, details.provocationId(), details.inPhoto(), details.observedAt());
+                save(author, one.getValue(), snapshotId, roomId, ofChild);
+                receipt = Receipt.KEPT;
+            }
+        }
+        return receipt;
+    }
+
+    private void save(Viewer author, UUID id, @Nullable UUID snapshotId, UUID roomId, ObservationDetails details) {
+        observations.save(new Observation(id, snapshotId, author, roomId, details, clock.instant()));
+        details.childIds().stream()
+                .sorted()
+                .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child)));
+    }
+
+    /** Which of these observations the setting has. */
+    @Transactional(readOnly = true)
+    public List<UUID> known(SettingId settingId, Collection<UUID> ids) {
+        return observations.findBySettingIdAndIdIn(settingId, ids).stream()
+                .map(Observation::getId)
+                .toList();
     }
 
     /** Whether an observation with this id has arrived. */
@@ -97,20 +140,13 @@ public class ObservationService {
      * @return whether it was still at that version; else nothing is changed
      */
     @Transactional
-    public boolean reword(
-            Viewer viewer,
-            UUID id,
-            int version,
-            String note,
-            Optional<Involvement> involvement,
-            Set<String> areas,
-            Set<String> statements) {
+    public boolean reword(Viewer viewer, UUID id, int version, ObservationWords words) {
         Observation observation = find(viewer.settingId(), id);
         if (observation.version() != version) {
             return false;
         }
         Map<String, String> before = observation.said();
-        observation.reword(note, involvement, areas, statements);
+        observation.reword(words);
         history.keep(viewer, "observation", id, before, observation.said());
         return true;
     }
@@ -181,6 +217,28 @@ public class ObservationService {
                         ObservationRepository.LastSeen::getChildId, last -> day(settingId, last.getLastAt())));
     }
 
+    /**
+     * What was written about a child lately.
+     *
+     * @param lastOn day of the newest observation, however old
+     * @param areas that observations since a day touch
+     */
+    public record Lately(LocalDate lastOn, Set<String> areas) {}
+
+    /** The newest day of each child, and the areas since another; those never written about are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Lately> lately(SettingId settingId, Collection<UUID> childIds, LocalDate since) {
+        Instant from = since.atStartOfDay(settings.get(settingId).zone()).toInstant();
+        Map<UUID, Set<String>> areas = observations.areasSince(settingId, childIds, from).stream()
+                .collect(Collectors.groupingBy(
+                        ObservationRepository.SeenAreas::getChildId,
+                        Collectors.flatMapping(seen -> Arrays.stream(seen.getAreas()), Collectors.toSet())));
+        return lastSeen(settingId, childIds).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        last -> new Lately(last.getValue(), areas.getOrDefault(last.getKey(), Set.of()))));
+    }
+
     /** Which children were seen with each card of a room since a day; cards that nobody was seen with are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, Set<UUID>> seenWith(SettingId settingId, UUID roomId, LocalDate since) {
@@ -204,33 +262,27 @@ public class ObservationService {
         Map<UUID, List<ObservationChild>> children =
                 seen.findBySettingIdAndObservationIdInOrderById(settingId, ids).stream()
                         .collect(Collectors.groupingBy(ObservationChild::observationId));
-        Map<UUID, PhotoView> pictures = photos.of(settingId, ids).stream()
-                .collect(Collectors.toMap(PhotoView::subjectId, Function.identity(), (first, second) -> first));
+        Map<UUID, List<PhotoView>> pictures =
+                photos.of(settingId, ids).stream().collect(Collectors.groupingBy(PhotoView::subjectId));
         return found.stream()
                 .map(observation -> view(
                         observation,
                         children.getOrDefault(observation.getId(), List.of()),
-                        Optional.ofNullable(pictures.get(observation.getId()))))
+                        pictures.getOrDefault(observation.getId(), List.of())))
                 .toList();
     }
 
-    private ObservationView view(Observation observation, List<ObservationChild> children, Optional<PhotoView> photo) {
+    private ObservationView view(Observation observation, List<ObservationChild> children, List<PhotoView> pictures) {
         return new ObservationView(
                 observation.getId(),
                 observation.roomId(),
                 observation.provocationId(),
                 observation.authorName(),
-                observation.note(),
-                observation.involvement(),
-                observation.areas(),
-                observation.statements(),
+                observation.words(),
                 settings.local(observation.settingId(), observation.observedAt()),
                 children.stream().map(ObservationChild::childId).toList(),
-                children.stream()
-                        .filter(ObservationChild::isInPhoto)
-                        .map(ObservationChild::childId)
-                        .toList(),
-                photo,
+                observation.inPhoto(),
+                pictures,
                 observation.version());
     }
 }

@@ -16,14 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param roomId the room
  * @param provocationId the card that was out, where there was one
  * @param author who wrote it
- * @param note in words
- * @param involvement how deep the play was, where noted
- * @param areas codes of the framework's areas
- * @param statements codes of the framework's statements
+ * @param words what is said about it
  * @param observedAt when, in the setting's zone
  * @param childIds who was seen
- * @param childrenInPhoto who can be recognised in the photo
- * @param photo of it, where there is one
+ * @param childrenInPhoto who can be recognised in the photos, children of other records included
+ * @param photos of it
  * @param version of the record
  */
 public record ObservationView(
@@ -31,12 +28,35 @@ public record ObservationView(
         UUID roomId,
         @Nullable UUID provocationId,
         String author,
-        String note,
-        Optional<Involvement> involvement,
-        Set<String> areas,
-        Set<String> statements,
+        ObservationWords words,
         LocalDateTime observedAt,
         List<UUID> childIds,
         List<UUID> childrenInPhoto,
-        Optional<PhotoView> photo,
-        int version) {}
+        List<PhotoView> photos,
+        int version) {
+
+    /** In words. */
+    public String note() {
+        return words.note();
+    }
+
+    /** How deep the play was, where noted. */
+    public Optional<Involvement> involvement() {
+        return words.involvement();
+    }
+
+    /** Codes of the framework's areas. */
+    public Set<String> areas() {
+        return words.areas();
+    }
+
+    /** Codes of the framework's statements. */
+    public Set<String> statements() {
+        return words.statements();
+    }
+
+    /** The first photo, where there is one. */
+    public Optional<PhotoView> photo() {
+        return photos.stream().findFirst();
+    }
+}

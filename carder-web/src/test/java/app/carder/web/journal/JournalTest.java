@@ -83,8 +83,7 @@ class JournalTest extends WebTest {
     void neverShowsAPhotoWithoutEveryConsentAndNoLongerOnceItIsTakenBack() {
         String journal = compile("Anouk", 12);
         UUID withIdris = id(
-                "select p.id from photo p join observation_child c on c.observation_id = p.observation_id"
-                        + " where c.child_id = ? and c.in_photo",
+                "select p.id from photo p join observation o on o.id = p.observation_id where ? = any (o.in_photo)",
                 child("Idris"));
         UUID withBram = id(
                 "select p.id from photo p join observation o on o.id = p.observation_id where o.note like 'Anouk and Bram carried%'");

@@ -39,6 +39,24 @@ public final class Photos {
     }
 
     /** A JPEG with an Exif block that tells orientation, maker and a place by GPS. */
+    /** A PNG that cannot be squeezed, about three bytes for each pixel: several chunks of an upload. */
+    public static byte[] noise(int width, int height) {
+        java.util.Random random = new java.util.Random(5);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                image.setRGB(x, y, random.nextInt());
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", out);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+        return out.toByteArray();
+    }
+
     public static byte[] withPlace(int width, int height, int orientation) {
         byte[] jpeg = picture("jpg", width, height);
         byte[] exif = exif(orientation);

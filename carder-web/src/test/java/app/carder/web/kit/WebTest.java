@@ -53,7 +53,7 @@ public abstract class WebTest {
     @DynamicPropertySource
     static void settings(DynamicPropertyRegistry registry) {
         DATABASE.forEach((name, value) -> registry.add(name, () -> value));
-        registry.add("carder.media.folder", () -> MEDIA);
+        registry.add("carder.media.folder", MEDIA::toString);
         registry.add("spring.jpa.properties.hibernate.generate_statistics", () -> "true");
         registry.add("logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener", () -> "off");
         registry.add("logging.level.org.hibernate.session.metrics", () -> "off");

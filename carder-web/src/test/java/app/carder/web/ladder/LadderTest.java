@@ -78,7 +78,7 @@ class LadderTest extends WebTest {
                 daysAgo,
                 card);
         database.update(
-                "insert into observation_child select gen_random_uuid(), setting_id, ?, id, false from child where id = ?",
+                "insert into observation_child select gen_random_uuid(), setting_id, ?, id from child where id = ?",
                 observation,
                 child(child));
     }

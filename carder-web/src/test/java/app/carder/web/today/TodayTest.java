@@ -46,7 +46,7 @@ class TodayTest extends WebTest {
         assertThat(page.select(".now-panel").text()).contains("Tell children at 10:25 at the latest that play ends.");
         assertThat(page.select(".now-panel .action").attr("href"))
                 .as("one tap to watch")
-                .isEqualTo("/rooms/" + room("Loft") + "/watch");
+                .isEqualTo("/watch/?room=" + room("Loft"));
     }
 
     /** One of the twelve leaves at half past four. */

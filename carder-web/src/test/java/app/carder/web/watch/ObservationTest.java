@@ -19,14 +19,14 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 class ObservationTest extends WebTest {
 
     @Test
-    void keepsAnObservationFromThePhonesQueueExactlyOnce() {
+    void keepsAnObservationThatIsSentTwiceExactlyOnce() {
         UUID id = UUID.randomUUID();
 
-        Answer first = fromQueue(id, "Tried three knots.", null);
-        Answer again = fromQueue(id, "Tried three knots.", null);
+        Answer first = write(id, "Tried three knots.", null);
+        Answer again = write(id, "Tried three knots.", null);
 
-        assertThat(first.status()).isEqualTo(201);
-        assertThat(again.status()).isEqualTo(200);
+        assertThat(first.status()).isEqualTo(302);
+        assertThat(again.status()).isEqualTo(302);
         assertThat(database.queryForObject(
                         "select count(*) from observation_child where observation_id = ?", Integer.class, id))
                 .isEqualTo(1);
@@ -56,7 +56,7 @@ class ObservationTest extends WebTest {
         UUID id = UUID.randomUUID();
         byte[] original = Photos.withPlace(640, 480, 6);
 
-        assertThat(fromQueue(id, "Photo of a knot.", original).status()).isEqualTo(201);
+        assertThat(write(id, "Photo of a knot.", original).status()).isEqualTo(302);
 
         UUID photo = id("select id from photo where observation_id = ?", id);
         byte[] served =
@@ -82,14 +82,14 @@ class ObservationTest extends WebTest {
         byte[] fake = "<svg onload=alert(1)>".getBytes(StandardCharsets.UTF_8);
 
         Answer page = send("hamish", request(id, "Rolled it nine times.", fake));
-        Answer queue = fromQueue(id, "Rolled it nine times.", Photos.bomb());
+        Answer bomb = write(id, "Rolled it nine times.", Photos.bomb());
 
         assertThat(page.status()).isEqualTo(422);
         assertThat(page.page().select("#fault-photo").text()).contains("not a photo that Carder reads");
         assertThat(page.page().select("#note").text()).isEqualTo("Rolled it nine times.");
         assertThat(page.page().select("input[name=child][checked]")).hasSize(1);
-        assertThat(queue.status()).isEqualTo(422);
-        assertThat(queue.text()).contains("more than 120 million pixels");
+        assertThat(bomb.status()).isEqualTo(422);
+        assertThat(bomb.text()).contains("more than 120 million pixels");
         assertThat(database.queryForObject("select count(*) from observation where id = ?", Integer.class, id))
                 .isZero();
     }
@@ -112,7 +112,7 @@ class ObservationTest extends WebTest {
         String words =
                 "<img src=x onerror=alert(1)> \ud83d\udc67\u200d\ud83d\udd27 \u0646\u0648\u0631 said \u201c\u05e9\u05dc\u05d5\u05dd\u201d";
 
-        fromQueue(id, words, null);
+        write(id, words, null);
 
         var page = get("hamish", "/observations/" + id).page();
         assertThat(page.select("#note").text()).isEqualTo(words);
@@ -148,7 +148,7 @@ class ObservationTest extends WebTest {
     @Test
     void keepsWhatANoteSaidBeforeItWasReworded() {
         UUID id = UUID.randomUUID();
-        fromQueue(id, "Was clever with the knot.", null);
+        write(id, "Was clever with the knot.", null);
 
         post(
                 "tobias",
@@ -197,8 +197,8 @@ class ObservationTest extends WebTest {
         return "/rooms/" + room("Loft") + "/observations";
     }
 
-    private Answer fromQueue(UUID id, String note, byte[] photo) {
-        return send("hamish", request(id, note, photo).header("X-Requested-By", "fetch"));
+    private Answer write(UUID id, String note, byte[] photo) {
+        return send("hamish", request(id, note, photo));
     }
 
     private MockMultipartHttpServletRequestBuilder request(UUID id, String note, byte[] photo) {

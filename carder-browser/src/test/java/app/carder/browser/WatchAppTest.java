@@ -1,0 +1,572 @@
+package app.carder.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import app.carder.browser.RunningCarder.Size;
+import app.carder.web.kit.Photos;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Watching in the hand, with a connection that comes and goes. */
+class WatchAppTest {
+
+    /** What is too small for a thumb: text fields and links within sentences are not meant. */
+    private static final String TOO_SMALL = """
+            () => [...document.querySelectorAll("button, select, summary, label:has(input[type=radio], input[type=checkbox]), .hand-top a")]
+              .filter(one => one.offsetParent && !one.closest(".ticks"))
+              .map(one => [one.textContent.trim().slice(0, 30), one.getBoundingClientRect()])
+              .filter(([, box]) => box.width < 43.5 || box.height < 43.5)
+              .map(([text, box]) => `${text} ${box.width} x ${box.height}`)""";
+
+    /** Everything in the device's store that can be read as text. */
+    private static final String STORED = """
+            () => new Promise(resolve => {
+              const open = indexedDB.open("carder-device");
+              open.onsuccess = async () => {
+                const db = open.result;
+                const names = [...db.objectStoreNames];
+                const texts = [];
+                let extractable = null;
+                for (const name of names) {
+                  const rows = await new Promise(done => {
+                    const all = db.transaction(name).objectStore(name).getAll();
+                    all.onsuccess = () => done(all.result);
+                  });
+                  for (const row of rows) {
+                    if (row instanceof CryptoKey) extractable = row.extractable;
+                    else texts.push(JSON.stringify(row) + new TextDecoder("latin1").decode(row.data));
+                  }
+                }
+                db.close();
+                resolve({text: texts.join("\\n"), rows: texts.length, extractable});
+              };
+            })""";
+
+    private final List<Device> devices = new ArrayList<>();
+    private Device phone;
+    private Page page;
+
+    @BeforeEach
+    void takeAPhone() {
+        phone = take(RunningCarder.PHONE, "hamish");
+        page = phone.page;
+    }
+
+    @AfterEach
+    void putThemDown() {
+        for (Device device : devices) {
+            assertThat(device.complaints()).isEmpty();
+            device.close();
+        }
+    }
+
+    @Test
+    void minutesWithoutAConnectionAndAReloadLoseNothing() {
+        phone.context.setOffline(true);
+        choose(page, "Kofi", "Yusuf");
+        go(page, "Play record");
+        page.clock().install();
+        tap(page, "Chose it");
+        band(page, "Yusuf").click();
+        tap(page, "Was invited");
+        page.clock().fastForward("03:00");
+        tap(page, "Engaged");
+        band(page, "Kofi").click();
+        tap(page, "Repeated");
+        page.clock().fastForward("02:00");
+        tap(page, "Adult broke in");
+        tap(page, "Left");
+        button(page, "Undo last tap").click();
+        assertThat(band(page, "Kofi")).containsText("engaged 5:0");
+        assertThat(band(page, "Kofi")).containsText("1 broke in, back after 0");
+        assertThat(state(page)).containsText("No connection");
+
+        page.reload();
+
+        assertThat(band(page, "Kofi")).containsText("1 broke in");
+        assertThat(band(page, "Yusuf")).containsText("engaged 2:0");
+        button(page, "End watching").click();
+        choose(page, "Yusuf");
+        go(page, "Snapshot");
+        note(page).fill("Kofi carried the parcel without a net.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("No connection");
+        phone.context.setOffline(false);
+
+        assertThat(state(page)).containsText("All sent");
+        assertThat(
+                        count(
+                                "select count(*) from watch_entry where kind = 'TAP' and record_id in (select record_id from watch_entry"
+                                        + " where kind = 'TAP' and child_id = (select id from child where given_name = 'Yusuf'))"))
+                .isEqualTo(6);
+        assertThat(count(
+                        "select count(*) from watch_entry t join watch_entry b on b.target_id = t.id where t.code = 'LEFT'"
+                                + " and b.kind = 'TAKEN_BACK'"))
+                .isEqualTo(1);
+        assertThat(count("select count(*) from observation where note = 'A friend carried the parcel without a net.'"))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aDraftWithItsPhotoSurvivesAReloadAndIsKeptForEachChild() {
+        choose(page, "Chidi", "Florian");
+        go(page, "Snapshot");
+        note(page).fill("Chidi and Florian lay down to look along the ramp.");
+        page.locator("#photos")
+                .setInputFiles(new FilePayload("ramp.png", "image/png", Photos.picture("png", 300, 200)));
+        assertThat(page.locator("[data-photos] img")).hasCount(1);
+        page.locator("[data-screen=snapshot] .hand-levels")
+                .first()
+                .locator("label")
+                .nth(4)
+                .click();
+
+        page.reload();
+
+        assertThat(note(page)).hasValue("Chidi and Florian lay down to look along the ramp.");
+        assertThat(page.locator("[name=involvement][value='5']")).isChecked();
+        assertThat(page.locator("[data-photos] img")).hasCount(1);
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from photo p join observation o on o.id = p.observation_id"
+                        + " where o.note like '%lay down to look along the ramp.' and o.note like '%riend%'"))
+                .isEqualTo(2);
+    }
+
+    @Test
+    void anAnswerThatGotLostDoesNotMakeASecondRecord() {
+        page.route("**/watch/sync", route -> {
+            route.fetch();
+            route.abort();
+        });
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("The answer got lost.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("No connection");
+
+        page.unroute("**/watch/sync");
+        page.reload();
+
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from observation where note = 'The answer got lost.'"))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aPhotoThatWasCutOffGoesOnWhereItStopped() {
+        List<String> offsets = new ArrayList<>();
+        page.route("**/watch/uploads/*", route -> {
+            if (route.request().method().equals("PATCH")) {
+                offsets.add(route.request().headers().get("upload-offset"));
+                if (offsets.size() == 2) {
+                    route.abort();
+                    return;
+                }
+            }
+            route.resume();
+        });
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("With a large photo.");
+        page.locator("#photos").setInputFiles(new FilePayload("large.png", "image/png", Photos.noise(900, 700)));
+        assertThat(page.locator("[data-photos] img")).hasCount(1);
+        button(page, "Keep it").click();
+
+        assertThat(state(page)).containsText("All sent");
+        assertThat(offsets.get(0)).isEqualTo("0");
+        assertThat(offsets.get(2))
+                .as("goes on at the second chunk")
+                .isEqualTo(offsets.get(1))
+                .isNotEqualTo("0");
+        assertThat(count("select count(*) from photo p join observation o on o.id = p.observation_id"
+                        + " where o.note = 'With a large photo.' and p.width = 900"))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void twoTabletsCanWatchTheSameChild() {
+        Device tablet = take(RunningCarder.TABLET, "tobias");
+        for (Page each : List.of(page, tablet.page)) {
+            choose(each, "Quentin");
+            go(each, "Play record");
+            tap(each, "Chose it");
+            button(each, "End watching").click();
+            assertThat(state(each)).containsText("All sent");
+        }
+
+        assertThat(count("select count(distinct author_name) from watch_entry where kind = 'TAP'"
+                        + " and child_id = (select id from child where given_name = 'Quentin')"))
+                .isEqualTo(2);
+    }
+
+    @Test
+    void aFalsePhotoAndAHugeOneAreRefusedBeforeTheyAreKept(@TempDir Path folder) throws Exception {
+        Path huge = folder.resolve("huge.jpg");
+        try (var file = new java.io.RandomAccessFile(huge.toFile(), "rw")) {
+            file.write(Photos.picture("jpg", 100, 100));
+            file.setLength(300L * 1024 * 1024);
+        }
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("With files that are no photos.");
+
+        page.locator("#photos")
+                .setInputFiles(new FilePayload(
+                        "photo.jpg", "image/jpeg", "not a photo at all".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator("[data-photo-fault]")).containsText("photo.jpg is larger than 25 MB or no photo");
+        page.locator("#photos").setInputFiles(huge);
+        assertThat(page.locator("[data-photo-fault]")).containsText("huge.jpg");
+        assertThat(page.locator("[data-photos] img")).hasCount(0);
+        assertThat(note(page)).hasValue("With files that are no photos.");
+    }
+
+    @Test
+    void whatTheServerRefusesIsShownAndNotLost() {
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("With a broken photo.");
+        byte[] broken = java.util.Arrays.copyOf(Photos.picture("jpg", 200, 200), 300);
+        page.locator("#photos").setInputFiles(new FilePayload("broken.jpg", "image/jpeg", broken));
+        assertThat(page.locator("[data-photos] img")).hasCount(1);
+        button(page, "Keep it").click();
+
+        assertThat(page.locator("[data-refused]")).containsText("photo");
+        assertThat(page.locator("[data-refused]")).isVisible();
+        assertThat(count("select count(*) from observation where note = 'With a broken photo.'"))
+                .isEqualTo(1);
+        button(page, "I have seen it").click();
+        assertThat(page.locator("[data-refused]")).isHidden();
+    }
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void whatLiesOnTheDeviceCannotBeReadAndItsKeyNotTakenOut() {
+        phone.context.setOffline(true);
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("Nobody may read this on the device.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("kept on this device");
+
+        var stored = (java.util.Map<String, Object>) page.evaluate(STORED);
+
+        assertThat((Integer) stored.get("rows")).isGreaterThan(4);
+        assertThat((String) stored.get("text")).doesNotContain("Kofi", "Nobody may read", "Loft");
+        assertThat(stored.get("extractable")).isEqualTo(false);
+        phone.context.setOffline(false);
+        assertThat(state(page)).containsText("All sent");
+    }
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void signingOutWarnsAboutUnsentRecordsAndWipesTheDevice() {
+        page.route("**/watch/sync", route -> route.abort());
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("Thrown away on purpose.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("No connection");
+        page.navigate("/");
+
+        button(page, "Sign out").click();
+        assertThat(page.locator("dialog.ask")).containsText("1 records on this device are not sent yet");
+        button(page, "Stay signed in").click();
+        button(page, "Sign out").click();
+        button(page, "Throw them away and sign out").click();
+
+        page.waitForURL("**/sign-in?out");
+        var stored = (java.util.Map<String, Object>)
+                page.evaluate(
+                        "() => indexedDB.databases().then(all => ({rows: all.filter(one => one.name === 'carder-device').length}))");
+        assertThat(stored.get("rows")).isEqualTo(0);
+        assertThat(count("select count(*) from observation where note = 'Thrown away on purpose.'"))
+                .isZero();
+    }
+
+    @Test
+    void aDeviceThatIsRevokedSendsWhatItHasAndIsWipedAtItsNextContact() {
+        Device lost = take(RunningCarder.PHONE, "ravi");
+        lost.context.setOffline(true);
+        lost.page.locator("[data-children] label").first().click();
+        go(lost.page, "Snapshot");
+        note(lost.page).fill("Sent with the last contact.");
+        button(lost.page, "Keep it").click();
+        assertThat(state(lost.page)).containsText("kept on this device");
+        Page lead = take(RunningCarder.DESKTOP, "imelda").page;
+        lead.navigate("/devices");
+        lead.locator("tr", new Page.LocatorOptions().setHasText("Ravi Menon"))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        assertThat(lead.locator(".done")).containsText("wiped as soon as it is in contact");
+
+        lost.context.setOffline(false);
+
+        lost.page.waitForURL("**/sign-in?wiped");
+        assertThat(count("select count(*) from observation where note = 'Sent with the last contact.'"))
+                .isEqualTo(1);
+        assertThat(count("select count(*) from device where wiped_at is not null"))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void afterTooLongWithoutContactTheDeviceWarnsAndThenWipesItself() {
+        page.clock().install();
+        phone.context.setOffline(true);
+        page.clock().fastForward(5L * 24 * 3600 * 1000);
+        page.reload();
+        choose(page, "Kofi");
+        assertThat(state(page)).containsText("In 2 days everything here is wiped");
+
+        page.clock().fastForward(3L * 24 * 3600 * 1000);
+
+        assertThat(page.locator("[data-screen=empty]")).containsText("Nothing is on this device yet");
+        phone.context.setOffline(false);
+    }
+
+    @Test
+    void aTabletGoesFromHandToHandOnlyWhenNothingWaits() {
+        page.route("**/watch/sync", route -> route.abort());
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("Not sent before the shift ended.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("No connection");
+        phone.context.clearCookies();
+        page.unroute("**/watch/sync");
+        phone.signIn("tobias");
+        page.navigate("/watch/");
+        assertThat(state(page)).containsText("1 of Hamish Vale kept here. Sign in as Hamish Vale to send.");
+        assertThat(page.locator("[data-sign-in]")).isVisible();
+
+        phone.context.clearCookies();
+        phone.signIn("hamish");
+        page.navigate("/watch/");
+        assertThat(state(page)).containsText("All sent");
+        phone.context.clearCookies();
+        phone.signIn("tobias");
+        page.navigate("/watch/");
+
+        assertThat(page.locator("[data-screen=start]")).isVisible();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(page.locator("[data-children] label:has(input:checked)")).hasCount(0);
+        assertThat(count("select count(*) from observation where note = 'Not sent before the shift ended.'"
+                        + " and author_name = 'Hamish Vale'"))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void wordsThatJudgeAreMarkedAndTheGuideAnswersByKeyboard() {
+        choose(page, "Kofi");
+        go(page, "Snapshot");
+        note(page).fill("Kofi was lazy. Bram poured a lot. He said “I am happy”.");
+        assertThat(page.locator("[data-marks] q")).hasText(new String[] {"lazy", "Bram", "a lot"});
+        assertThat(page.locator("[data-marks]")).containsText("sat for 6 min with hands in lap");
+        assertThat(page.locator("[data-marks]")).containsText("For families");
+        note(page).fill("");
+
+        button(page, "Should I step in?").focus();
+        page.keyboard().press("Enter");
+        page.keyboard().press("Enter");
+
+        assertThat(page.locator("[data-elbow]")).containsText("Yes, now. Step in at once.");
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[data-elbow]")).isHidden();
+        assertThat(button(page, "Should I step in?")).isFocused();
+    }
+
+    @Test
+    void looksPathsCountsAndWordsAreKept() {
+        choose(page, "Esperanza");
+        go(page, "Time sample");
+        assertThat(page.locator("[data-prompt]")).containsText("Look now: Esperanza");
+        label(page, "Post office").click();
+        label(page, "Pretending").click();
+        button(page, "Keep this look").click();
+        assertThat(page.locator("[data-sample-sum]")).containsText("1 looks. Most often: Pretending 1");
+        button(page, "Back").click();
+        go(page, "Movement");
+        page.locator("[data-map-zones] button", new Page.LocatorOptions().setHasText("Writing"))
+                .click();
+        page.locator("[data-plan-map] rect.zone").first().click();
+        assertThat(page.locator("[data-map-sum]")).containsText("1 moves");
+        button(page, "Back").click();
+        go(page, "Count, check");
+        button(page, "+ 1").click();
+        assertThat(page.locator("[data-count-fault]")).containsText("Say first what is counted");
+        page.locator("[data-what]").fill("blocks stacked");
+        button(page, "+ 1").click();
+        button(page, "+ 1").click();
+        button(page, "Came off, alone").click();
+        assertThat(page.locator("[data-counts]")).containsText("Esperanza, blocks stacked: 2");
+        assertThat(page.locator("[data-counts]")).containsText("1 of 1, 1 alone");
+        button(page, "Back").click();
+        go(page, "Listen");
+        button(page, "Keep these words").click();
+        assertThat(page.locator("[data-listen-fault]")).containsText("Write what was said");
+        page.locator("#heard").fill("Where is my parcel");
+        page.locator("[data-question]").check();
+        button(page, "Keep these words").click();
+        assertThat(page.locator("[data-heard-sum]")).containsText("1 heard, 4 words, 4 different, 1 questions");
+
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(distinct method) from watch_entry where child_id ="
+                        + " (select id from child where given_name = 'Esperanza')"))
+                .isEqualTo(4);
+    }
+
+    @Test
+    void aTapCanBeGivenAnotherTimeAfterwards() {
+        choose(page, "Idris");
+        go(page, "Play record");
+        tap(page, "Chose it");
+        page.getByText("Times", new Page.GetByTextOptions().setExact(true)).click();
+        Locator time = page.locator("[data-retime]");
+        String minuteBefore = (String) time.evaluate(
+                "input => { const [h, m, s] = input.value.split(':').map(Number); const before = new Date(2026, 0, 5, h, m - 1, s);"
+                        + " return before.toTimeString().slice(0, 8); }");
+        time.fill(minuteBefore);
+        time.blur();
+
+        assertThat(band(page, "Idris")).containsText("engaged 1:0");
+        assertThat(state(page)).containsText("All sent");
+    }
+
+    static Stream<Arguments> hands() {
+        return Stream.of(Arguments.of("a phone", RunningCarder.PHONE), Arguments.of("a tablet", RunningCarder.TABLET));
+    }
+
+    @ParameterizedTest(name = "on {0}")
+    @MethodSource("hands")
+    void everyKeyIsLargeEnoughAndTheFirstOnesLieInTheLowerHalf(String where, Size size) {
+        Page held = take(size, "hamish").page;
+        assertThat(tooSmall(held)).isEmpty();
+        assertThat(top(held.locator("[data-go]").first())).isGreaterThan(size.height() / 2.0);
+        choose(held, "Kofi");
+        for (String method : List.of("Play record", "Snapshot", "Time sample", "Movement", "Count, check", "Listen")) {
+            go(held, method);
+            held.locator("details")
+                    .evaluateAll(
+                            "all => all.forEach(one => { one.open = one.closest('[data-screen=count]') !== null; })");
+            assertThat(tooSmall(held)).as(method).isEmpty();
+            button(held, "Back").click();
+        }
+        go(held, "Play record");
+        for (String key : List.of("Chose it", "Adult broke in", "Left", "Undo last tap")) {
+            assertThat(top(held.locator(
+                            "[data-screen=play] .hand-keys button", new Page.LocatorOptions().setHasText(key))))
+                    .as(key)
+                    .isGreaterThan(size.height() / 2.0);
+        }
+        go(held, null);
+    }
+
+    @Test
+    void aVisitorAtTheDoorGetsNoSession() throws Exception {
+        for (String path : new String[] {"/sign-in", "/plan", "/watch/contact"}) {
+            HttpResponse<String> answer = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(
+                                            URI.create(RunningCarder.get().address() + path))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString());
+
+            assertThat(answer.headers().allValues("set-cookie"))
+                    .isNotEmpty()
+                    .noneMatch(cookie -> cookie.startsWith("SESSION"));
+        }
+    }
+
+    private Device take(Size size, String username) {
+        Device device = RunningCarder.get().device(size);
+        devices.add(device);
+        device.signIn(username);
+        device.page.navigate("/watch/");
+        assertThat(device.page.locator("[data-screen=start]")).isVisible();
+        assertThat(state(device.page)).containsText("All sent");
+        device.page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        return device;
+    }
+
+    private static void choose(Page page, String... children) {
+        if (page.locator("[data-back]").isVisible()) {
+            button(page, "Back").click();
+        }
+        Locator chosen = page.locator("[data-children] label:has(input:checked)");
+        while (chosen.count() > 0) {
+            chosen.first().click();
+        }
+        for (String child : children) {
+            page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
+                    .click();
+        }
+    }
+
+    private static void go(Page page, String method) {
+        if (method == null) {
+            button(page, "End watching").click();
+        } else {
+            page.locator("[data-go]", new Page.LocatorOptions().setHasText(method))
+                    .click();
+        }
+    }
+
+    private static void tap(Page page, String key) {
+        page.locator("[data-tap]", new Page.LocatorOptions().setHasText(key)).click();
+    }
+
+    private static Locator band(Page page, String child) {
+        return page.locator(".hand-band", new Page.LocatorOptions().setHasText(child));
+    }
+
+    private static Locator note(Page page) {
+        return page.locator("#note");
+    }
+
+    private static Locator state(Page page) {
+        return page.locator("[data-state]");
+    }
+
+    private static Locator label(Page page, String text) {
+        return page.locator("[data-screen=sample] label", new Page.LocatorOptions().setHasText(text));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> tooSmall(Page page) {
+        return (List<String>) page.evaluate(TOO_SMALL);
+    }
+
+    private static double top(Locator key) {
+        return key.boundingBox().y;
+    }
+
+    private static Integer count(String sql) {
+        return RunningCarder.get().application().getBean(JdbcTemplate.class).queryForObject(sql, Integer.class);
+    }
+}

@@ -1,0 +1,170 @@
+package app.carder.fault;
+
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** A database cluster and an application of their own, as processes that can be killed and started again. */
+final class Stage implements AutoCloseable {
+
+    private static final Duration LONGEST_START = Duration.ofMinutes(3);
+
+    private final Path folder;
+    private final Path cluster;
+    private final String bin;
+    private final int databasePort = freePort();
+    private final int port = freePort();
+    private Process application;
+
+    Stage() throws Exception {
+        folder = Files.createTempDirectory("carder-fault");
+        command(List.of("chmod", "711", folder.toString()));
+        cluster = folder.resolve("pg");
+        try (Stream<Path> versions = Files.list(Path.of("/usr/lib/postgresql"))) {
+            bin = versions.max(Comparator.naturalOrder())
+                    .orElseThrow()
+                    .resolve("bin")
+                    .toString();
+        }
+        if (isRoot()) {
+            command(List.of("install", "-d", "-m", "700", "-o", "postgres", "-g", "postgres", cluster.toString()));
+        }
+        postgres(
+                bin + "/initdb",
+                "-D",
+                cluster.toString(),
+                "-U",
+                "carder",
+                "-E",
+                "UTF8",
+                "--locale=C.UTF-8",
+                "-A",
+                "trust");
+        control("start");
+        postgres(bin + "/createdb", "-h", "127.0.0.1", "-p", "" + databasePort, "-U", "carder", "carder");
+        startApplication();
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    Connection database() throws SQLException {
+        return DriverManager.getConnection("jdbc:postgresql://127.0.0.1:" + databasePort + "/carder", "carder", "");
+    }
+
+    /** Ends the application as a power cut would, and starts it again. */
+    void killApplication() throws Exception {
+        application.destroyForcibly().waitFor();
+        startApplication();
+    }
+
+    /** Ends the database without letting it finish anything, and starts it again. */
+    void crashDatabase() throws Exception {
+        control("stop", "-m", "immediate");
+        control("start");
+    }
+
+    private void startApplication() throws Exception {
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                "app.carder.web.CarderApplication",
+                "--server.port=" + port,
+                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + databasePort + "/carder",
+                "--spring.datasource.username=carder",
+                "--spring.datasource.password=",
+                "--carder.media.folder=" + folder.resolve("media"));
+        builder.redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(
+                        folder.resolve("application.log").toFile()));
+        application = builder.start();
+        Instant latest = Instant.now().plus(LONGEST_START);
+        while (!answers()) {
+            if (application.waitFor(200, TimeUnit.MILLISECONDS) || Instant.now().isAfter(latest)) {
+                throw new IllegalStateException(
+                        "The application did not start:\n" + Files.readString(folder.resolve("application.log")));
+            }
+        }
+    }
+
+    /** With demo data the sign-in page answers by itself once the scenario is made. */
+    private boolean answers() {
+        try {
+            HttpURLConnection connection = (HttpURLConnection)
+                    URI.create(address() + "/sign-in").toURL().openConnection();
+            connection.setInstanceFollowRedirects(false);
+            connection.setConnectTimeout(500);
+            connection.setReadTimeout(5000);
+            return connection.getResponseCode() == 200;
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    private void control(String... order) throws Exception {
+        List<String> command = new ArrayList<>(List.of(bin + "/pg_ctl", "-D", cluster.toString(), "-w", "-s"));
+        command.addAll(List.of(
+                "-l",
+                cluster.resolve("log").toString(),
+                "-o",
+                "-p " + databasePort + " -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"));
+        command.addAll(List.of(order));
+        postgres(command.toArray(String[]::new));
+    }
+
+    private static void postgres(String... command) throws Exception {
+        List<String> whole = new ArrayList<>();
+        if (isRoot()) {
+            whole.addAll(List.of("runuser", "-u", "postgres", "--"));
+        }
+        whole.addAll(List.of(command));
+        command(whole);
+    }
+
+    private static boolean isRoot() {
+        return "root".equals(System.getProperty("user.name"));
+    }
+
+    private static void command(List<String> command) throws Exception {
+        Process process = new ProcessBuilder(command)
+                .directory(Path.of("/").toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        if (process.waitFor() != 0) {
+            throw new IllegalStateException("This ended with %d: %s".formatted(process.exitValue(), command));
+        }
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new IllegalStateException(none);
+        }
+    }
+
+    @Override
+    public void close() throws Exception {
+        application.destroyForcibly().waitFor();
+        control("stop", "-m", "immediate");
+        command(List.of("rm", "-rf", folder.toString()));
+    }
+}

@@ -1,0 +1,267 @@
+// The app for the hand: which screen is open, who is watched, what is told at the edges. Nothing here needs a connection.
+import * as vault from "./watch-vault.mjs";
+import {ahead as nextPoint} from "./core.mjs";
+import {deadline} from "./watch-queue.mjs";
+import {Sync} from "./watch-sync.mjs";
+import {Log} from "./watch-log.mjs";
+import {PlayScreen} from "./watch-play.mjs";
+import {SnapshotScreen} from "./watch-snapshot.mjs";
+import {SampleScreen} from "./watch-sample.mjs";
+import {MapScreen} from "./watch-map.mjs";
+import {CountScreen} from "./watch-count.mjs";
+import {ListenScreen} from "./watch-listen.mjs";
+import {all, clockWords, el, one, peg, words} from "./dom.mjs";
+
+class App {
+  constructor() {
+    this.chosen = new Set();
+    this.card = null;
+    this.screen = null;
+    this.sync = new Sync(change => this.hear(change));
+    this.log = new Log(this.sync);
+    this.screens = {play: new PlayScreen(this), snapshot: new SnapshotScreen(this), sample: new SampleScreen(this),
+      map: new MapScreen(this), count: new CountScreen(this), listen: new ListenScreen(this)};
+    this.listen();
+  }
+
+  async start() {
+    await this.agePassed();
+    this.bundle = await vault.get("bundle");
+    const kept = await vault.get("place");
+    await this.log.restore();
+    if (this.bundle) {
+      this.chosen = new Set((kept?.chosen ?? []).filter(id => this.child(id).id));
+      this.card = kept?.card ?? null;
+      this.drawBundle();
+    }
+    const asked = new URLSearchParams(location.search);
+    if (asked.get("room")) await vault.put("room", asked.get("room"));
+    if (asked.get("child")) this.chosen = new Set([asked.get("child")]);
+    await this.go(this.bundle ? kept?.screen ?? "start" : "empty");
+    setInterval(() => this.tick(), 1000);
+    this.tick();
+    await this.sync.start();
+  }
+
+  child(id) {
+    return this.bundle.children.find(child => child.id === id) ?? {name: "Somebody of another room", mark: "anchor", days: [], languages: ""};
+  }
+
+  isHere(child) {
+    return child.days.includes(this.now().weekday);
+  }
+
+  names(ids) {
+    return [...ids].map(id => el("span", {class: "hand-name"}, ...peg(this.child(id))));
+  }
+
+  /** Seconds since midnight and the day of the week, in the setting's zone. */
+  now() {
+    const zone = this.bundle.zoneId;
+    if (this.wallClock?.zone !== zone) {
+      this.wallClock = {zone, format: new Intl.DateTimeFormat("en-GB", {timeZone: zone, weekday: "short",
+        hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23"})};
+    }
+    const right = Date.now() + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
+    const parts = Object.fromEntries(this.wallClock.format.formatToParts(right).map(part => [part.type, part.value]));
+    return {weekday: ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].indexOf(parts.weekday) + 1,
+      second: Number(parts.hour) * 3600 + Number(parts.minute) * 60 + Number(parts.second)};
+  }
+
+  drawBundle() {
+    const bundle = this.bundle;
+    one("[data-rooms]").replaceChildren(...bundle.rooms.map(room => el("option", {value: room.id, selected: room.id === bundle.room.id}, room.name)));
+    one("[data-card]").replaceChildren(el("option", {value: ""}, "no card"),
+      ...bundle.cards.map(card => el("option", {value: card.id, selected: card.id === this.card}, card.zone ? `${card.title} (out)` : card.title)));
+    const byName = bundle.children.slice().sort((a, b) => this.isHere(b) - this.isHere(a) || a.name.localeCompare(b.name));
+    one("[data-children]").replaceChildren(...byName.map(child => el("label", {class: this.isHere(child) ? "peg-choice" : "peg-choice away"},
+      el("input", {type: "checkbox", value: child.id, checked: this.chosen.has(child.id)}), ...peg(child))));
+    one("[data-first]").replaceChildren(...bundle.children.filter(child => this.isHere(child)).slice(0, 4)
+      .map(child => el("li", {}, el("strong", {dir: "auto"}, child.name), ` ${child.because}`)));
+    one("[data-policy]").textContent = bundle.policy;
+    one("[data-policy]").hidden = !bundle.policy;
+    one("[data-answers]").replaceChildren(...bundle.stepIn.map(answer => el("details", {class: `answer ${answer.urgency.toLowerCase()}`},
+      el("summary", {}, answer.situation), el("p", {}, el("strong", {}, answer.soon + ". "), answer.action),
+      answer.say ? el("p", {}, "Say: ", el("q", {}, answer.say)) : null)));
+    one("[data-day]").replaceChildren(...(bundle.sessions[this.now().weekday] ?? []).map(session =>
+      el("li", {}, `${timeWords(session.second)} to ${timeWords(session.endSecond)} ${session.name}`)));
+    const zone = id => bundle.zones.find(one => one.id === id)?.name ?? "";
+    const out = bundle.cards.filter(card => card.zone).map(card => `${card.title} (${zone(card.zone)})`);
+    one("[data-out]").textContent = out.length ? words(one("[data-out]"), "", {cards: out.join(", ")}) : "";
+    this.drawRung();
+  }
+
+  drawRung() {
+    const card = this.bundle.cards.find(card => card.id === this.card);
+    one("[data-rung]").textContent = card ? [...this.chosen].filter(id => card.fitting[id])
+      .map(id => `${this.child(id).name}: ${card.fitting[id]}`).join(". ") : "";
+  }
+
+  listen() {
+    document.addEventListener("click", event => {
+      const target = event.target.closest("button");
+      if (!target) return;
+      if (target.dataset.go) this.ask(target.dataset.go);
+      else if (target.dataset.back !== undefined) this.go("start");
+      else if (target.dataset.end !== undefined) this.end();
+      else if (target.dataset.elbowOpen !== undefined || target.dataset.elbowClose !== undefined) this.elbow();
+      else if (target.dataset.refusedSeen !== undefined) vault.remove("refused").then(() => this.drawRefused());
+    });
+    one("[data-children]").addEventListener("change", event => {
+      if (event.target.checked) this.chosen.add(event.target.value);
+      else this.chosen.delete(event.target.value);
+      one("[data-need-child]").hidden = true;
+      this.drawRung();
+      this.keepPlace();
+    });
+    one("[data-card]").addEventListener("change", event => {
+      this.card = event.target.value || null;
+      this.drawRung();
+      this.keepPlace();
+    });
+    one("[data-rooms]").addEventListener("change", event => this.changeRoom(event.target));
+    document.addEventListener("keydown", event => {
+      if (event.key === "Escape" && !one("[data-elbow]").hidden) this.elbow();
+    });
+  }
+
+  async changeRoom(select) {
+    try {
+      await this.sync.load(select.value);
+      this.chosen.clear();
+      this.card = null;
+      await this.go("start");
+    } catch (failure) {
+      select.value = this.bundle.room.id;
+      this.state({state: failure.state ?? "offline", count: this.sync.waiting});
+    }
+  }
+
+  ask(screen) {
+    const needs = screen !== "sample";
+    one("[data-need-child]").hidden = !needs || this.chosen.size > 0;
+    if (!needs || this.chosen.size) this.go(screen);
+  }
+
+  async go(screen) {
+    this.screen = screen;
+    all("[data-screen]").forEach(section => { section.hidden = section.dataset.screen !== screen; });
+    one("[data-back]").hidden = ["start", "empty"].includes(screen);
+    one("[data-end]").hidden = !(screen in this.log.records) && !["play", "sample", "map", "count", "listen"].includes(screen);
+    one("[data-title]").textContent = this.screens[screen] ? one(`[data-go=${screen}]`).textContent : "Watch";
+    await this.screens[screen]?.open();
+    this.marks();
+    this.keepPlace();
+    scrollTo(0, 0);
+  }
+
+  /** Which methods have a record that goes on. */
+  marks() {
+    all("[data-go]").forEach(button => button.classList.toggle("running", button.dataset.go in this.log.records));
+  }
+
+  end() {
+    this.log.end(this.screen);
+    this.screens[this.screen].close?.();
+    this.go("start");
+  }
+
+  kept() {
+    this.go(Object.keys(this.log.records).includes("play") ? "play" : "start");
+  }
+
+  keepPlace() {
+    const place = {screen: this.screen, chosen: [...this.chosen], card: this.card};
+    if (this.bundle) this.log.settled = this.log.settled.then(() => vault.put("place", place));
+  }
+
+  elbow() {
+    const panel = one("[data-elbow]");
+    panel.hidden = !panel.hidden;
+    one("[data-elbow-open]").setAttribute("aria-expanded", String(!panel.hidden));
+    if (!panel.hidden) one("summary", panel)?.focus();
+    else one("[data-elbow-open]").focus();
+  }
+
+  async hear(change) {
+    if (change.state === "wiped") return location.replace(change.why === "revoked" ? "/sign-in?wiped" : "/watch/");
+    if (change.state === "handed over") {
+      this.log.records = {};
+      Object.values(this.screens).forEach(screen => { screen.record = null; });
+      this.chosen.clear();
+      return this.go("empty");
+    }
+    if (change.state === "loaded") {
+      this.bundle = change.bundle;
+      if (!this.bundle.cards.some(card => card.id === this.card)) this.card = null;
+      this.drawBundle();
+      if (this.screen === "empty") await this.go("start");
+      return;
+    }
+    if (change.state === "signin" && !this.bundle) {
+      all("[data-empty-signin], [data-empty-link]").forEach(part => { part.hidden = false; });
+      one("[data-empty-load]").hidden = true;
+    }
+    this.state(change);
+    this.drawRefused();
+  }
+
+  state({state, count, person, clock}) {
+    const line = one("[data-state]");
+    const name = count ? (state === "sent" ? "waiting" : state) : ["offline", "signin"].includes(state) ? state : "sent";
+    const last = this.sync.last;
+    const end = last ? deadline(last.at, last.keeps, Date.now()) : {};
+    line.dataset.state = end.warn ? "ends" : name;
+    one("[data-sign-in]").hidden = !["signin", "other"].includes(state);
+    line.textContent = (end.warn ? words(line, "ends", {count, ...end}) : words(line, name, {count, name: person}))
+      + (clock?.wrong ? ". " + words(line, "clock") : "");
+  }
+
+  async drawRefused() {
+    const refused = await vault.get("refused") ?? [];
+    const box = one("[data-refused]");
+    box.hidden = !refused.length;
+    one("ul", box).replaceChildren(...refused.map(item => el("li", {}, item.snapshot ? el("q", {dir: "auto"}, item.snapshot.note) : `${item.type} `, ` ${item.why}`)));
+  }
+
+  /** After too long without contact everything is thrown away. */
+  async agePassed() {
+    const contact = await vault.get("contact");
+    if (contact && deadline(contact.at, contact.keeps, Date.now()).over) await vault.wipe();
+  }
+
+  tick() {
+    const last = this.sync.last;
+    if (last && deadline(last.at, last.keeps, Date.now()).over) {
+      this.sync.last = null;
+      return this.sync.wipe("age").catch(() => {});
+    }
+    for (const [name, screen] of Object.entries(this.screens)) {
+      if (screen.tick && screen.record && (name === this.screen || name === "sample")) screen.tick();
+    }
+    if (!this.bundle) return;
+    const line = one("[data-ahead]");
+    const now = this.now();
+    const next = nextPoint(this.bundle.days[now.weekday] ?? [], this.bundle.noticeSeconds * 1000, now.second);
+    if (!next) line.textContent = words(line, "none");
+    else {
+      const notice = timeWords(next.noticeSecond);
+      const left = next.left >= 3_600_000 ? clockWords(next.left).slice(0, -3) + " h" : `${Math.ceil(next.left / 60_000)} min`;
+      line.textContent = `${words(line, "", {name: next.name, left})}, ${words(line, next.untilNotice === undefined ? "now" : "notice", {notice})}`;
+      line.classList.toggle("due", next.untilNotice === undefined);
+    }
+  }
+}
+
+/** Seconds since midnight: 09:05. */
+function timeWords(second) {
+  return [Math.floor(second / 3600), Math.floor(second / 60) % 60].map(part => String(part).padStart(2, "0")).join(":");
+}
+
+const app = new App();
+// A browser that cannot store anything (some private windows) can only tell.
+app.start().catch(failure => {
+  one("[data-empty-load]").textContent = `This browser cannot keep anything on the device (${failure.message ?? failure.state ?? failure}). Use another window.`;
+  all("[data-screen]").forEach(section => { section.hidden = section.dataset.screen !== "empty"; });
+});
+if ("serviceWorker" in navigator) navigator.serviceWorker.register("/watch/worker.js", {scope: "/watch/"}).catch(() => {});

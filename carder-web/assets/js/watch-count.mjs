@@ -1,0 +1,110 @@
+// Counts and checks, each under a name: tallies, tries with the help they took, checks, scores, groups, comparisons and
+// a timed minute.
+import {scores, tally, tries} from "./core.mjs";
+import {standing} from "./watch-log.mjs";
+import {el, one, words} from "./dom.mjs";
+
+const MINUTE = 60_000;
+
+export class CountScreen {
+  constructor(app) {
+    this.app = app;
+    this.root = one("[data-screen=count]");
+    this.root.addEventListener("click", event => this.press(event.target.closest("button")));
+    one("[data-values]", this.root).addEventListener("input", () => this.drawTargets());
+  }
+
+  open() {
+    this.record = this.app.log.open("count", this.app.bundle, this.app.card);
+    const added = [...this.app.chosen].filter(id => !this.record.children.includes(id));
+    this.record.children.push(...added);
+    if (!this.record.children.includes(this.active)) this.active = this.record.children[0];
+    const card = this.app.bundle.cards.find(card => card.id === this.app.card);
+    one("#what-list").replaceChildren(...(card?.rungs ?? []).map(rung => el("option", {value: rung.words})));
+    this.drawTargets();
+    this.paint();
+  }
+
+  drawTargets() {
+    const values = [...new Set(one("[data-values]", this.root).value.split(/\D+/).filter(Boolean).map(Number))].filter(value => value < 1000);
+    one("[data-targets]", this.root).replaceChildren(...values.map(value => el("button", {type: "button", "data-target": value}, value ? `Hit ${value}` : "Missed")));
+  }
+
+  press(key) {
+    if (!key) return;
+    const data = key.dataset;
+    const number = name => { const text = one(`[data-${name}]`, this.root).value; return text === "" ? null : Number(text); };
+    const what = one("[data-what]", this.root).value.trim();
+    if (data.child) this.active = data.child;
+    else if (data.countUndo !== undefined) this.app.log.undo("count");
+    else if (data.target !== undefined) this.add({kind: "TURN", words: what || "target", number: Number(data.target)});
+    else if (data.compare) this.add({kind: "COMPARE", words: one("[data-object]", this.root).value.trim(), code: data.compare});
+    else if (data.groupKeep !== undefined) this.add({kind: "GROUP", words: one("[data-group]", this.root).value.trim(), number: number("group-n")});
+    else if (data.tally) this.add({kind: "TALLY", words: what, number: Number(data.tally)});
+    else if (data.try) this.add({kind: "TRY", words: what, number: Number(data.try), code: key.value});
+    else if (data.check !== undefined) this.add({kind: "CHECK", words: what, number: number("check-n"), ofNumber: number("check-m")});
+    else if (data.minute !== undefined) this.minute(what);
+    this.paint();
+  }
+
+  add(fields) {
+    const missing = !fields.words || fields.number === null || (fields.kind === "CHECK" && !fields.ofNumber);
+    const fault = one("[data-count-fault]", this.root);
+    fault.hidden = !missing;
+    if (missing) {
+      fault.textContent = words(fault);
+      one("[data-what]", this.root).focus();
+      return;
+    }
+    this.app.log.add("count", {child: this.active, ...fields});
+  }
+
+  /** The first press begins the minute, each one after that counts; when it is over the count is kept. */
+  minute(what) {
+    if (!this.minuteEnds) {
+      if (!what) return this.add({kind: "MINUTE", words: what});
+      Object.assign(this, {minuteEnds: Date.now() + MINUTE, minuteCount: 0, minuteWhat: what});
+    } else this.minuteCount++;
+    this.tick();
+  }
+
+  tick() {
+    const key = one("[data-minute]", this.root);
+    if (this.minuteEnds && Date.now() >= this.minuteEnds) {
+      const [number, what] = [this.minuteCount, this.minuteWhat];
+      this.minuteEnds = null;
+      this.add({kind: "MINUTE", words: what, number, ofNumber: MINUTE / 1000});
+      this.paint();
+    }
+    key.textContent = this.minuteEnds ? words(key, "", {left: Math.ceil((this.minuteEnds - Date.now()) / 1000)}) : words(key, "idle");
+    one("[data-minute-n]", this.root).textContent = this.minuteEnds ? this.minuteCount : "";
+  }
+
+  paint() {
+    one("[data-count-children]", this.root).replaceChildren(...this.record.children.map(id =>
+      el("button", {type: "button", "data-child": id, "aria-pressed": String(id === this.active)}, this.app.child(id).name)));
+    const entries = standing(this.record.entries);
+    const lines = [];
+    const of = (kind, child) => entries.filter(entry => entry.kind === kind && entry.child === child);
+    for (const child of this.record.children) {
+      const name = this.app.child(child).name;
+      for (const [what, list] of group(of("TALLY", child))) lines.push(`${name}, ${what}: ${tally(list.map(entry => entry.number))}`);
+      for (const [what, list] of group(of("TRY", child))) {
+        lines.push(`${name}, ${what}: ${tries(list.map(entry => ({cameOff: entry.number === 1, prompt: entry.code})))}`);
+      }
+      for (const entry of of("CHECK", child)) lines.push(`${name}, ${entry.words}: ${entry.number} of ${entry.ofNumber}`);
+      for (const entry of of("GROUP", child)) lines.push(`${name}, ${entry.words}: ${entry.number}`);
+      for (const entry of of("COMPARE", child)) lines.push(`${name}: ${entry.code === "SAME" ? "the same as" : entry.code.toLowerCase() + " than"} ${entry.words}`);
+      for (const entry of of("MINUTE", child)) lines.push(`${name}, ${entry.words}: ${entry.number} in a minute`);
+    }
+    const turns = entries.filter(entry => entry.kind === "TURN").map(entry => ({player: entry.child, points: entry.number}));
+    for (const row of scores(turns)) lines.push(`${this.app.child(row.player).name}: ${row.turns} turns, ${row.total} points`);
+    one("[data-counts]", this.root).replaceChildren(...lines.map(line => el("li", {}, line)));
+  }
+}
+
+function group(entries) {
+  const groups = new Map();
+  entries.forEach(entry => groups.set(entry.words, [...groups.get(entry.words) ?? [], entry]));
+  return groups;
+}

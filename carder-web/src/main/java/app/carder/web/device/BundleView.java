@@ -1,0 +1,104 @@
+package app.carder.web.device;
+
+import app.carder.core.wording.LanguageRules;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a device carries for a room, so that everything works for a day without a connection. Times of day are seconds
+ * since midnight in the setting's zone, moments ISO 8601, lengths millimetres.
+ *
+ * @param person id of whoever is signed in
+ * @param personName for people
+ * @param room which
+ * @param rooms all of the setting, to change to
+ * @param zoneId time zone of the setting
+ * @param children of the room, whom to watch first
+ * @param names first names of all children of the setting, to keep them out of each other's records
+ * @param cards that are out today, and all of the room's
+ * @param zones of the room
+ * @param plan of the room, where it is drawn
+ * @param areas of the framework with their statements
+ * @param frameworkName for people
+ * @param days fixed points of each day of the week, 1 is Monday
+ * @param sessions of each day of the week, 1 is Monday
+ * @param noticeSeconds how long before its end play is told to end
+ * @param stepIn answers to "should I step in?"
+ * @param policy the setting's own words on it
+ * @param languages rules for words that describe
+ */
+record BundleView(
+        UUID person,
+        String personName,
+        Named room,
+        List<Named> rooms,
+        String zoneId,
+        List<Child> children,
+        List<String> names,
+        List<Card> cards,
+        List<Named> zones,
+        @Nullable Plan plan,
+        List<Area> areas,
+        String frameworkName,
+        Map<Integer, List<Point>> days,
+        Map<Integer, List<Session>> sessions,
+        long noticeSeconds,
+        List<Answer> stepIn,
+        String policy,
+        List<LanguageRules> languages) {
+
+    /** A thing with a name. */
+    record Named(UUID id, String name) {}
+
+    /**
+     * A child.
+     *
+     * @param mark words of its peg mark
+     * @param days of the week on which it attends
+     * @param languages at home
+     * @param because why it is to be watched now
+     */
+    record Child(UUID id, String name, String mark, List<Integer> days, String languages, String because) {}
+
+    /**
+     * A card.
+     *
+     * @param zone where it is out; null where it is not
+     * @param setOutAt when it was set out today
+     * @param rungs that are written, in words
+     * @param fitting which rung fits each child, for cards that are out
+     */
+    record Card(
+            UUID id,
+            String title,
+            @Nullable UUID zone,
+            @Nullable String setOutAt,
+            List<Rung> rungs,
+            Map<UUID, String> fitting) {}
+
+    /** A rung and how it differs. */
+    record Rung(String name, String words) {}
+
+    /** The plan, as far as it is drawn on the device. */
+    record Plan(List<List<Integer>> outline, List<Place> zones, List<Place> pieces, List<List<Integer>> walls) {}
+
+    /** A rectangle around its middle, turned clockwise by degrees. */
+    record Place(String id, String name, int x, int y, int width, int depth, int turn) {}
+
+    /** An area with its statements. */
+    record Area(String code, String name, List<Statement> statements) {}
+
+    /** A statement. */
+    record Statement(String code, String words) {}
+
+    /** A session. */
+    record Session(String name, int second, int endSecond) {}
+
+    /** A moment at which play ends. */
+    record Point(String name, int second) {}
+
+    /** An answer of the guide. */
+    record Answer(String situation, String urgency, String soon, String action, String say) {}
+}

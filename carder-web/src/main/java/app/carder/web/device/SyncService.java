@@ -1,0 +1,258 @@
+package app.carder.web.device;
+
+import app.carder.core.watch.DeviceClock;
+import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildService;
+import app.carder.web.device.SyncAnswer.Result;
+import app.carder.web.media.PhotoRefused;
+import app.carder.web.media.PhotoService;
+import app.carder.web.page.NotFound;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.ZoneView;
+import app.carder.web.watch.ObservationService;
+import app.carder.web.watchlog.EntryDetails;
+import app.carder.web.watchlog.WatchLogService;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSource;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Takes in what devices send: in order, each item once, however often it comes. An item that makes no sense is refused
+ * by itself and does not hold up the rest.
+ */
+@Service
+class SyncService {
+
+    private static final Logger LOG = LoggerFactory.getLogger(SyncService.class);
+
+    private final DeviceService devices;
+    private final WatchLogService watchLog;
+    private final ObservationService observations;
+    private final PhotoService photos;
+    private final Uploads uploads;
+    private final RoomService rooms;
+    private final ChildService children;
+    private final ProvocationService provocations;
+    private final JsonMapper json;
+    private final MessageSource messages;
+    private final Clock clock;
+
+    SyncService(
+            DeviceService devices,
+            WatchLogService watchLog,
+            ObservationService observations,
+            PhotoService photos,
+            Uploads uploads,
+            RoomService rooms,
+            ChildService children,
+            ProvocationService provocations,
+            JsonMapper json,
+            MessageSource messages,
+            Clock clock) {
+        this.devices = devices;
+        this.watchLog = watchLog;
+        this.observations = observations;
+        this.photos = photos;
+        this.uploads = uploads;
+        this.rooms = rooms;
+        this.children = children;
+        this.provocations = provocations;
+        this.json = json;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    SyncAnswer take(Viewer viewer, SyncRequest request) {
+        boolean revoked = devices.met(viewer, request.device(), request.name(), request.unsent(), request.clock());
+        Batch batch = new Batch(viewer, request.device(), request.clock());
+        request.items().stream().limit(SyncRequest.MOST_ITEMS).forEach(batch::take);
+        batch.flush();
+        return new SyncAnswer(clock.instant(), revoked, batch.results);
+    }
+
+    /** One request: entries that follow each other are written together. */
+    private final class Batch {
+        private final Viewer viewer;
+        private final UUID deviceId;
+        private final DeviceClock deviceClock;
+        private final List<Result> results = new ArrayList<>();
+        private final List<EntryDetails> waiting = new ArrayList<>();
+        private final Map<UUID, Optional<RoomView>> roomsById = new HashMap<>();
+
+        Batch(Viewer viewer, UUID deviceId, DeviceClock deviceClock) {
+            this.viewer = viewer;
+            this.deviceId = deviceId;
+            this.deviceClock = deviceClock;
+        }
+
+        void take(JsonNode item) {
+            String id = item.path("id").asString("");
+            try {
+                switch (item.path("type").asString("")) {
+                    case "entry" -> waiting.add(json.treeToValue(item.path("entry"), EntryDetails.class));
+                    case "snapshot" -> {
+                        flush();
+                        results.add(snapshot(json.treeToValue(item.path("snapshot"), SnapshotItem.class)));
+                    }
+                    case "photo" -> {
+                        flush();
+                        results.add(photo(json.treeToValue(item.path("photo"), PhotoItem.class)));
+                    }
+                    default -> results.add(refused(id, "sync.unknown"));
+                }
+            } catch (JacksonException | NullPointerException malformed) {
+                LOG.info("Item {} of device {} cannot be read", id, deviceId, malformed);
+                results.add(refused(id, "sync.unreadable"));
+            }
+        }
+
+        /** Writes the entries that wait. */
+        void flush() {
+            if (waiting.isEmpty()) {
+                return;
+            }
+            Set<UUID> childIds = known(
+                    waiting.stream().map(EntryDetails::child).toList(),
+                    ids -> children.byId(viewer.settingId(), ids).keySet());
+            Set<UUID> cardIds = known(
+                    waiting.stream().map(EntryDetails::card).toList(),
+                    ids -> provocations.byId(viewer.settingId(), ids).keySet());
+            List<EntryDetails> good = waiting.stream()
+                    .filter(entry -> isOurs(entry, childIds, cardIds) && WatchLogService.isComplete(entry))
+                    .toList();
+            Set<UUID> kept = add(good);
+            waiting.forEach(entry -> results.add(
+                    kept.contains(entry.id())
+                            ? Result.kept(entry.id().toString())
+                            : refused(entry.id().toString(), "sync.entry")));
+            waiting.clear();
+        }
+
+        /** All at once; where one of them collides, because the same is on its way twice, one by one. */
+        private Set<UUID> add(List<EntryDetails> entries) {
+            try {
+                watchLog.add(viewer, deviceId, entries, deviceClock);
+                return entries.stream().map(EntryDetails::id).collect(Collectors.toSet());
+            } catch (DataIntegrityViolationException sameAtTheSameMoment) {
+                return entries.stream()
+                        .filter(this::addAlone)
+                        .map(EntryDetails::id)
+                        .collect(Collectors.toSet());
+            }
+        }
+
+        private boolean addAlone(EntryDetails entry) {
+            for (int attempt = 0; attempt < 2; attempt++) {
+                try {
+                    watchLog.add(viewer, deviceId, List.of(entry), deviceClock);
+                    return true;
+                } catch (DataIntegrityViolationException takenMeanwhile) {
+                    LOG.debug("Entry {} collides", entry.id(), takenMeanwhile);
+                }
+            }
+            return false;
+        }
+
+        private Result snapshot(SnapshotItem item) {
+            String id = item.id().toString();
+            Optional<RoomView> room = room(item.room());
+            boolean everybodyIsKnown =
+                    children.byId(viewer.settingId(), item.everybody()).size()
+                            == item.everybody().size();
+            boolean cardIsKnown = item.card() == null
+                    || !provocations
+                            .byId(viewer.settingId(), Set.of(item.card()))
+                            .isEmpty();
+            if (room.isEmpty() || !everybodyIsKnown || !cardIsKnown || !item.isComplete()) {
+                return refused(id, "sync.snapshot");
+            }
+            var details = item.details(room.get().framework(), deviceClock, clock.instant());
+            try {
+                observations.keepEach(viewer, item.id(), item.room(), item.byChild(), details);
+                return Result.kept(id);
+            } catch (DataIntegrityViolationException sameAtTheSameMoment) {
+                return observations
+                                        .known(
+                                                viewer.settingId(),
+                                                item.byChild().values())
+                                        .size()
+                                == item.byChild().size()
+                        ? Result.kept(id)
+                        : Result.again(id);
+            }
+        }
+
+        private Result photo(PhotoItem item) {
+            String id = item.id().toString();
+            if (photos.isKnown(viewer.settingId(), item.id())) {
+                uploads.delete(viewer, item.upload());
+                return Result.kept(id);
+            }
+            List<UUID> known = observations.known(viewer.settingId(), item.observations());
+            if (known.isEmpty()) {
+                return refused(id, "sync.photo.alone");
+            }
+            Optional<Long> length = uploads.finished(viewer, item.upload());
+            if (length.isEmpty()) {
+                return Result.again(id);
+            }
+            try {
+                var cleaned = photos.clean(() -> uploads.open(viewer, item.upload()), length.get());
+                photos.keepForEach(viewer.settingId(), item.id(), known, cleaned);
+                uploads.delete(viewer, item.upload());
+                return Result.kept(id);
+            } catch (PhotoRefused refused) {
+                return Result.refused(
+                        id, messages.getMessage(refused.code(), new Object[] {photos.largestMegabytes()}, Locale.UK));
+            } catch (DataIntegrityViolationException sameAtTheSameMoment) {
+                return Result.again(id);
+            }
+        }
+
+        private boolean isOurs(EntryDetails entry, Set<UUID> childIds, Set<UUID> cardIds) {
+            return room(entry.room())
+                    .filter(room -> entry.child() == null || childIds.contains(entry.child()))
+                    .filter(room -> entry.card() == null || cardIds.contains(entry.card()))
+                    .filter(room -> entry.zone() == null
+                            || room.zones().stream().map(ZoneView::id).anyMatch(entry.zone()::equals))
+                    .isPresent();
+        }
+
+        private Optional<RoomView> room(UUID roomId) {
+            return roomsById.computeIfAbsent(roomId, id -> {
+                try {
+                    return Optional.of(rooms.get(viewer.settingId(), id));
+                } catch (NotFound notOurs) {
+                    return Optional.empty();
+                }
+            });
+        }
+    }
+
+    private static Set<UUID> known(List<UUID> named, java.util.function.Function<Set<UUID>, Set<UUID>> lookUp) {
+        Set<UUID> ids = named.stream().filter(Objects::nonNull).collect(Collectors.toSet());
+        return ids.isEmpty() ? Set.of() : lookUp.apply(ids);
+    }
+
+    private Result refused(String id, String code) {
+        return Result.refused(id, messages.getMessage(code, null, Locale.UK));
+    }
+}

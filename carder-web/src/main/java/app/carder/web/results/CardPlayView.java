@@ -1,0 +1,46 @@
+package app.carder.web.results;
+
+import app.carder.core.watch.PlayTrend;
+import app.carder.core.watch.TakeUp;
+import app.carder.core.watch.TimeBand;
+import app.carder.web.provocation.CardView;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a card was taken up.
+ *
+ * @param card which
+ * @param takeUp in figures
+ * @param proposal keep, vary or rest, with the reasons
+ * @param rung the rung to try where it is to be varied, in words
+ * @param rungIsWritten whether the card says how that rung differs
+ * @param trend of the longest stretch of each day, where there is enough
+ * @param times when it was out and watched, the latest first
+ */
+record CardPlayView(
+        CardView card,
+        TakeUp takeUp,
+        TakeUp.Proposal proposal,
+        Optional<String> rung,
+        boolean rungIsWritten,
+        Optional<PlayTrend> trend,
+        List<Time> times) {
+
+    /**
+     * A day.
+     *
+     * @param on which
+     * @param zone where it was out; empty where that is not known
+     * @param setOutAt when it was set out, where that was noted
+     * @param preparationMinutes how long that took; 0 where nobody noted it
+     * @param bands one for each child and record
+     */
+    record Time(
+            LocalDate on, String zone, Optional<LocalDateTime> setOutAt, int preparationMinutes, List<Band> bands) {}
+
+    /** A child's band in one record. */
+    record Band(String child, LocalDateTime from, LocalDateTime until, TimeBand band, String words) {}
+}

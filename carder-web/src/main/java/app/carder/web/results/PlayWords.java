@@ -1,0 +1,62 @@
+package app.carder.web.results;
+
+import app.carder.core.watch.PlaySummary;
+import app.carder.web.watchlog.EntryView;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Component;
+
+/** Figures of play in words, for lists and beside drawings. */
+@Component("playWords")
+class PlayWords {
+
+    /** Such as {@code 12 min 05 s}. */
+    public static String length(Duration length) {
+        return length.toMinutes() == 0
+                ? "%d s".formatted(length.toSeconds())
+                : "%d min %02d s".formatted(length.toMinutes(), length.toSecondsPart());
+    }
+
+    /** Such as {@code Longest 12 min 05 s or more, 20 min 00 s in all. An adult broke in once; came back after 40 s.} */
+    public static String of(PlaySummary summary) {
+        List<String> parts = new ArrayList<>();
+        parts.add("Longest %s%s, %s in all."
+                .formatted(
+                        length(summary.longestStretch()),
+                        summary.longestIsLowerBound() ? " or more" : "",
+                        length(summary.engaged())));
+        int broken = summary.breakInsByAdults() + summary.breakInsByChildren();
+        if (broken > 0) {
+            parts.add("Adults broke in %d, children %d; came back after %d%s."
+                    .formatted(
+                            summary.breakInsByAdults(),
+                            summary.breakInsByChildren(),
+                            summary.returned(),
+                            summary.medianReturn()
+                                    .map(median -> ", mostly within " + length(median))
+                                    .orElse("")));
+        }
+        if (summary.repeats() > 0) {
+            parts.add("Repeated %d.".formatted(summary.repeats()));
+        }
+        return String.join(" ", parts);
+    }
+
+    static String compared(EntryView entry) {
+        return entry.code().equals("SAME")
+                ? "the same as " + entry.words()
+                : entry.code().toLowerCase(Locale.ROOT) + " than " + entry.words();
+    }
+
+    /** Such as {@code 1 visit} or {@code 3 visits}. */
+    public static String times(int number, String what) {
+        return "%d %s%s".formatted(number, what, number == 1 ? "" : "s");
+    }
+
+    /** Whole per cent. */
+    public static String percent(double share) {
+        return "%.0f %%".formatted(share * 100);
+    }
+}

@@ -1,0 +1,391 @@
+package app.carder.web.results;
+
+import app.carder.core.ladder.Rung;
+import app.carder.core.watch.Episode;
+import app.carder.core.watch.Involvement;
+import app.carder.core.watch.Listening;
+import app.carder.core.watch.Movement;
+import app.carder.core.watch.PlayEvent;
+import app.carder.core.watch.PlaySummary;
+import app.carder.core.watch.PlayTrend;
+import app.carder.core.watch.TakeUp;
+import app.carder.core.watch.TakeUp.Player;
+import app.carder.core.watch.Tally;
+import app.carder.core.watch.TimeBand;
+import app.carder.core.watch.TimeSample;
+import app.carder.core.watch.TimeSample.Activity;
+import app.carder.core.watch.TimeSample.Company;
+import app.carder.core.watch.TimeSample.Look;
+import app.carder.core.watch.Tries;
+import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
+import app.carder.web.page.Required;
+import app.carder.web.provocation.CardSummary;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.results.CardPlayView.Band;
+import app.carder.web.results.ChildPlayView.Counted;
+import app.carder.web.results.ChildPlayView.Heard;
+import app.carder.web.results.ChildPlayView.Place;
+import app.carder.web.results.ChildPlayView.Share;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.room.ZoneView;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setout.SetOutService.TimeOut;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import app.carder.web.watchlog.EntryKind;
+import app.carder.web.watchlog.EntryView;
+import app.carder.web.watchlog.Method;
+import app.carder.web.watchlog.WatchLogService;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What watching comes to, for a child and for a card. */
+@Service
+public class ResultsService {
+
+    static final int WEEKS = 12;
+    private static final int MOST_LINES = 30;
+
+    private final WatchLogService watchLog;
+    private final ChildService children;
+    private final ProvocationService provocations;
+    private final RoomService rooms;
+    private final SetOutService setOuts;
+    private final SettingService settings;
+
+    ResultsService(
+            WatchLogService watchLog,
+            ChildService children,
+            ProvocationService provocations,
+            RoomService rooms,
+            SetOutService setOuts,
+            SettingService settings) {
+        this.watchLog = watchLog;
+        this.children = children;
+        this.provocations = provocations;
+        this.rooms = rooms;
+        this.setOuts = setOuts;
+        this.settings = settings;
+    }
+
+    @Transactional(readOnly = true)
+    ChildPlayView ofChild(SettingId settingId, UUID childId) {
+        ChildView child = children.get(settingId, childId);
+        RoomView room = rooms.get(settingId, child.roomId());
+        LocalDate since = settings.today(settingId).minusWeeks(WEEKS);
+        List<Watched> all = Watched.of(watchLog.ofChild(settingId, childId, since));
+        List<Watched> plays = all.stream()
+                .filter(one -> one.method() == Method.PLAY)
+                .filter(one -> one.taps().containsKey(childId))
+                .toList();
+        Map<UUID, CardSummary> cards = cards(settingId, plays);
+        List<Episode> episodes =
+                plays.stream().flatMap(one -> one.episodes(childId).stream()).toList();
+        TimeSample sample = TimeSample.of(looks(all, childId));
+        List<Listening.Heard> heard = of(all, childId, EntryKind.HEARD).stream()
+                .map(one -> new Listening.Heard(one.words(), one.company(), one.number() != null && one.number() == 1))
+                .toList();
+        return new ChildPlayView(
+                child,
+                WEEKS,
+                plays.stream()
+                        .sorted(Comparator.comparing(Watched::from).reversed())
+                        .map(one -> record(settingId, one, childId, cards))
+                        .toList(),
+                PlaySummary.of(episodes),
+                PlayTrend.of(longestByDay(settingId, plays, childId)),
+                places(plays, childId, cards),
+                movement(all, childId, room),
+                Arrays.stream(Activity.values())
+                        .filter(activity -> sample.share(activity).isEnough())
+                        .map(activity -> new Share(activity.words(), sample.share(activity)))
+                        .toList(),
+                sample.looks(),
+                counts(settingId, all, childId),
+                of(all, childId, EntryKind.HEARD).stream()
+                        .sorted(Comparator.comparing(EntryView::happenedAt).reversed())
+                        .limit(MOST_LINES)
+                        .map(one -> new Heard(settings.local(settingId, one.happenedAt()), one.words(), one.company()))
+                        .toList(),
+                Listening.of(heard));
+    }
+
+    @Transactional(readOnly = true)
+    CardPlayView ofCard(SettingId settingId, UUID cardId) {
+        CardView card = provocations.get(settingId, cardId);
+        LocalDate since = settings.today(settingId).minusWeeks(WEEKS);
+        List<Watched> plays = Watched.of(watchLog.ofCard(settingId, cardId, since)).stream()
+                .filter(one -> one.method() == Method.PLAY)
+                .toList();
+        Map<LocalDate, List<Watched>> byDay = plays.stream()
+                .collect(Collectors.groupingBy(one -> day(settingId, one.from()), TreeMap::new, Collectors.toList()));
+        Map<LocalDate, TimeOut> out = setOuts.timesOut(settingId, cardId);
+        TakeUp takeUp = TakeUp.of(byDay.entrySet().stream()
+                .map(day -> time(day.getValue(), Optional.ofNullable(out.get(day.getKey()))))
+                .toList());
+        TakeUp.Proposal proposal = takeUp.proposal();
+        Optional<Rung> rung = proposal.way().map(way -> way == TakeUp.Way.EASIER ? Rung.SIMPLER : Rung.HARDER);
+        return new CardPlayView(
+                card,
+                takeUp,
+                proposal,
+                rung.map(Rung::words),
+                rung.flatMap(card::rung).isPresent(),
+                PlayTrend.of(byDay.entrySet().stream()
+                        .map(day -> new PlayTrend.Day(day.getKey(), longest(day.getValue())))
+                        .toList()),
+                times(settingId, rooms.get(settingId, card.roomId()), byDay, out));
+    }
+
+    /** The longest stretch of any child in some records. */
+    private static Duration longest(List<Watched> records) {
+        return records.stream()
+                .flatMap(one -> one.episodes().values().stream())
+                .map(episodes -> PlaySummary.of(episodes).longestStretch())
+                .max(Comparator.naturalOrder())
+                .orElse(Duration.ZERO);
+    }
+
+    private static TakeUp.Time<UUID> time(List<Watched> records, Optional<TimeOut> out) {
+        Map<UUID, List<Episode>> byChild = new LinkedHashMap<>();
+        records.forEach(one -> one.episodes()
+                .forEach((child, episodes) ->
+                        byChild.computeIfAbsent(child, key -> new ArrayList<>()).addAll(episodes)));
+        return new TakeUp.Time<>(
+                out.map(TimeOut::setOutAt),
+                Duration.ofMinutes(out.map(TimeOut::preparationMinutes).orElse(0)),
+                byChild.entrySet().stream()
+                        .map(entry -> new Player<>(entry.getKey(), entry.getValue()))
+                        .toList());
+    }
+
+    private List<CardPlayView.Time> times(
+            SettingId settingId, RoomView room, Map<LocalDate, List<Watched>> byDay, Map<LocalDate, TimeOut> out) {
+        Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
+        Set<UUID> ids = byDay.values().stream()
+                .flatMap(Collection::stream)
+                .flatMap(one -> one.taps().keySet().stream())
+                .collect(Collectors.toSet());
+        Map<UUID, ChildView> names = children.byId(settingId, ids);
+        List<CardPlayView.Time> times = new ArrayList<>();
+        byDay.forEach((day, records) -> {
+            Optional<TimeOut> time = Optional.ofNullable(out.get(day));
+            times.add(
+                    0,
+                    new CardPlayView.Time(
+                            day,
+                            time.map(one -> zones.getOrDefault(one.zoneId(), ""))
+                                    .orElse(""),
+                            time.map(one -> settings.local(settingId, one.setOutAt())),
+                            time.map(TimeOut::preparationMinutes).orElse(0),
+                            records.stream()
+                                    .flatMap(one -> one.taps().entrySet().stream()
+                                            .map(taps -> band(
+                                                    settingId,
+                                                    one,
+                                                    Required.from(names, taps.getKey())
+                                                            .name(),
+                                                    taps.getValue(),
+                                                    one.episodes(taps.getKey()))))
+                                    .toList()));
+        });
+        return times;
+    }
+
+    private Band band(SettingId settingId, Watched one, String child, List<PlayEvent> taps, List<Episode> episodes) {
+        return new Band(
+                child,
+                settings.local(settingId, one.from()),
+                settings.local(settingId, one.until()),
+                drawn(one, taps),
+                PlayWords.of(PlaySummary.of(episodes)));
+    }
+
+    private ChildPlayView.Record record(SettingId settingId, Watched one, UUID childId, Map<UUID, CardSummary> cards) {
+        return new ChildPlayView.Record(
+                settings.local(settingId, one.from()),
+                title(one, cards),
+                one.author(),
+                Duration.between(one.from(), one.until()),
+                drawn(one, Required.from(one.taps(), childId)),
+                PlaySummary.of(one.episodes(childId)));
+    }
+
+    /** A record of one tap has no length; it is drawn as a second. */
+    private static TimeBand drawn(Watched one, List<PlayEvent> taps) {
+        Instant until =
+                one.until().isAfter(one.from()) ? one.until() : one.from().plusSeconds(1);
+        return TimeBand.of(taps, one.from(), until);
+    }
+
+    private List<PlayTrend.Day> longestByDay(SettingId settingId, List<Watched> plays, UUID childId) {
+        Map<LocalDate, List<Episode>> byDay = plays.stream()
+                .collect(Collectors.groupingBy(
+                        one -> day(settingId, one.from()),
+                        Collectors.flatMapping(one -> one.episodes(childId).stream(), Collectors.toList())));
+        return byDay.entrySet().stream()
+                .map(day -> new PlayTrend.Day(
+                        day.getKey(), PlaySummary.of(day.getValue()).longestStretch()))
+                .toList();
+    }
+
+    private static List<Place> places(List<Watched> plays, UUID childId, Map<UUID, CardSummary> cards) {
+        Map<String, List<Episode>> byCard = plays.stream()
+                .collect(Collectors.groupingBy(
+                        one -> title(one, cards).isEmpty() ? "At no card" : title(one, cards),
+                        Collectors.flatMapping(one -> one.episodes(childId).stream(), Collectors.toList())));
+        return byCard.entrySet().stream()
+                .map(card -> new Place(
+                        card.getKey(),
+                        PlaySummary.of(card.getValue()).engaged(),
+                        card.getValue().size()))
+                .sorted(Comparator.comparing(Place::engaged).reversed())
+                .toList();
+    }
+
+    /** All paths, one after another; the time between two does not count. */
+    private static Optional<Movement<String>> movement(List<Watched> all, UUID childId, RoomView room) {
+        Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
+        List<Movement.Arrival<String>> arrivals = new ArrayList<>();
+        Instant end = Instant.EPOCH;
+        for (Watched one : all) {
+            List<EntryView> steps = of(List.of(one), childId, EntryKind.ARRIVED).stream()
+                    .filter(step -> step.zone() != null)
+                    .toList();
+            Instant shift = end;
+            steps.forEach(step -> arrivals.add(new Movement.Arrival<>(
+                    shift.plus(Duration.between(one.from(), step.happenedAt())),
+                    zones.getOrDefault(Objects.requireNonNull(step.zone()), "another room"))));
+            if (!steps.isEmpty()) {
+                end = end.plus(Duration.between(one.from(), one.until()));
+            }
+        }
+        return arrivals.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Movement.of(
+                        arrivals,
+                        end,
+                        room.zones().stream()
+                                .map(ZoneView::name)
+                                .collect(Collectors.toCollection(LinkedHashSet::new))));
+    }
+
+    private static List<Look> looks(List<Watched> all, UUID childId) {
+        return of(all, childId, EntryKind.LOOK).stream()
+                .map(look -> new Look(
+                        look.code().isEmpty() ? null : Activity.valueOf(look.code()),
+                        Arrays.stream(Company.values())
+                                .filter(company -> company.name().equals(look.company()))
+                                .findFirst()
+                                .orElse(null),
+                        Optional.ofNullable(look.number())
+                                .filter(level -> level >= 1 && level <= 5)
+                                .map(Involvement::ofLevel)
+                                .orElse(null)))
+                .toList();
+    }
+
+    private List<Counted> counts(SettingId settingId, List<Watched> all, UUID childId) {
+        List<Counted> counts = new ArrayList<>();
+        for (Watched one : all) {
+            LocalDateTime at = settings.local(settingId, one.from());
+            byWords(one, childId, EntryKind.TALLY)
+                    .forEach((what, tallies) -> counts.add(new Counted(
+                            at,
+                            "%s: %d"
+                                    .formatted(
+                                            what,
+                                            Tally.of(tallies.stream()
+                                                            .map(ResultsService::number)
+                                                            .toList())
+                                                    .count()))));
+            byWords(one, childId, EntryKind.TRY)
+                    .forEach((what, tries) -> counts.add(new Counted(at, "%s: %s".formatted(what, tries(tries)))));
+            byWords(one, childId, EntryKind.TURN)
+                    .forEach((what, turns) -> counts.add(new Counted(
+                            at,
+                            "%s: %d turns, %d points"
+                                    .formatted(
+                                            what,
+                                            turns.size(),
+                                            Tally.of(turns.stream()
+                                                            .map(ResultsService::number)
+                                                            .toList())
+                                                    .count()))));
+            of(List.of(one), childId, EntryKind.CHECK)
+                    .forEach(check -> counts.add(
+                            new Counted(at, "%s: %d of %d".formatted(check.words(), number(check), check.ofNumber()))));
+            of(List.of(one), childId, EntryKind.GROUP)
+                    .forEach(group -> counts.add(new Counted(at, "%s: %d".formatted(group.words(), number(group)))));
+            of(List.of(one), childId, EntryKind.COMPARE)
+                    .forEach(compared -> counts.add(new Counted(at, PlayWords.compared(compared))));
+            of(List.of(one), childId, EntryKind.MINUTE)
+                    .forEach(minute -> counts.add(new Counted(
+                            at, "%s: %d in %d s".formatted(minute.words(), number(minute), minute.ofNumber()))));
+        }
+        counts.sort(Comparator.comparing(Counted::at).reversed());
+        return counts.stream().limit(MOST_LINES).toList();
+    }
+
+    private static String tries(List<EntryView> tries) {
+        return Tries.of(tries.stream()
+                        .map(one -> new Tries.Try(number(one) == 1, Tries.Prompt.valueOf(one.code())))
+                        .toList())
+                .words();
+    }
+
+    private static Map<String, List<EntryView>> byWords(Watched one, UUID childId, EntryKind kind) {
+        return of(List.of(one), childId, kind).stream()
+                .collect(Collectors.groupingBy(EntryView::words, LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private static int number(EntryView entry) {
+        return Optional.ofNullable(entry.number()).orElse(0);
+    }
+
+    private static List<EntryView> of(List<Watched> all, UUID childId, EntryKind kind) {
+        return all.stream()
+                .flatMap(one -> one.of(kind).stream())
+                .map(one -> one.what())
+                .filter(entry -> childId.equals(entry.child()))
+                .toList();
+    }
+
+    private Map<UUID, CardSummary> cards(SettingId settingId, List<Watched> plays) {
+        Set<UUID> ids =
+                plays.stream().map(Watched::card).filter(Objects::nonNull).collect(Collectors.toSet());
+        return ids.isEmpty() ? Map.of() : provocations.byId(settingId, ids);
+    }
+
+    private static String title(Watched one, Map<UUID, CardSummary> cards) {
+        return Optional.ofNullable(one.card())
+                .map(cards::get)
+                .map(CardSummary::title)
+                .orElse("");
+    }
+
+    private LocalDate day(SettingId settingId, Instant at) {
+        return settings.local(settingId, at).toLocalDate();
+    }
+}

@@ -1,0 +1,40 @@
+package app.carder.web.watch;
+
+import app.carder.core.watch.Involvement;
+import app.carder.core.watch.Schema;
+import app.carder.core.watch.WellBeing;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What is said about what was seen, and can be said again in other words.
+ *
+ * @param note in words
+ * @param involvement how deep the play was, where noted
+ * @param wellBeing how much at ease the child was, where noted
+ * @param areas codes of the framework's areas, those of the statements included
+ * @param statements codes of the framework's statements
+ * @param schemas repeated patterns of play
+ * @param nextStep what to offer next; empty where nothing was noted
+ */
+public record ObservationWords(
+        String note,
+        Optional<Involvement> involvement,
+        Optional<WellBeing> wellBeing,
+        Set<String> areas,
+        Set<String> statements,
+        Set<Schema> schemas,
+        String nextStep) {
+
+    /** Keeps its own copies. */
+    public ObservationWords {
+        areas = Set.copyOf(areas);
+        statements = Set.copyOf(statements);
+        schemas = Set.copyOf(schemas);
+    }
+
+    /** The same with another note. */
+    public ObservationWords withNote(String other) {
+        return new ObservationWords(other, involvement, wellBeing, areas, statements, schemas, nextStep);
+    }
+}

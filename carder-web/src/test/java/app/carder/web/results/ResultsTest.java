@@ -1,0 +1,100 @@
+package app.carder.web.results;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.web.kit.WebTest;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The demo's records, worked out by hand from their taps. */
+class ResultsTest extends WebTest {
+
+    @Autowired
+    private JsonMapper json;
+
+    @Test
+    void tellsAChildsPlayInFigures() {
+        Document page = get("tobias", "/children/" + child("Anouk") + "/play").page();
+
+        assertThat(page.select(".play-figures").first().text())
+                .contains(
+                        "Longest stretch 13 min 02 s",
+                        "Play in all 78 min 50 s",
+                        "Began by itself 8 of 9",
+                        "Repeated 18",
+                        "Broken in by adults 3",
+                        "By children 2",
+                        "Came back after 5, mostly within 30 s");
+        assertThat(page.select(".reflect").text()).contains("Adults broke in 2.3 times for each hour");
+        assertThat(page.select(".trend").text()).startsWith("Longer stretches have grown over 9 days: about +");
+        assertThat(page.select(".bands svg.band")).hasSize(9);
+        assertThat(page.select(".bands svg.band").first().attr("aria-label"))
+                .isEqualTo("Longest 13 min 02 s, 15 min 12 s in all. Adults broke in 1, children 0; came back after 1,"
+                        + " mostly within 30 s. Repeated 4.");
+    }
+
+    @Test
+    void tellsLooksPathsCountsAndWords() {
+        String text =
+                get("tobias", "/children/" + child("Anouk") + "/play").page().text();
+
+        assertThat(text)
+                .contains("Handling, making: 50 % of 12 looks; could be 25 % to 75 %")
+                .contains(
+                        "Weighing desk: 60 %, 3 visits",
+                        "Post office: 20 %, 1 visit", "Tray table to Weighing desk: 1 time")
+                .contains("Not visited while watched: Writing, Garden.")
+                .contains("stamps matched to letters: 6 of 6", "knot that holds: 1 of 2, 1 alone")
+                .contains("Is tomorrow heavy?", "2 noted, 8 different words, questions: 1");
+    }
+
+    @Test
+    void isSilentAboutATrendWithTooFewDays() {
+        Document page = get("tobias", "/children/" + child("Idris") + "/play").page();
+
+        assertThat(page.select(".trend")).isEmpty();
+        assertThat(page.text())
+                .contains("A trend is told once there are six days of play")
+                .doesNotContain("for each hour");
+        assertThat(get("tobias", "/children/" + child("Florian") + "/play").text())
+                .contains("Nobody has recorded");
+    }
+
+    @Test
+    void tellsHowACardWasTakenUpAndProposes() {
+        Document page =
+                get("tobias", "/cards/" + card("Rice by the kilo") + "/play").page();
+
+        assertThat(page.select(".play-figures").text())
+                .contains(
+                        "Out and watched 6",
+                        "Children 4",
+                        "Episodes 11",
+                        "Middle of the longest stretches 4 min 50 s",
+                        "Broken in by adults, each hour of play 2.5",
+                        "Finished 7");
+        assertThat(page.select(".proposal-card").text()).contains("Keep", "You decide");
+        assertThat(get("tobias", "/cards/" + card("The post shop") + "/play").text())
+                .contains("Watch it first", "Nobody has recorded play at this card");
+    }
+
+    @Test
+    void handsOutTheLogAndTheEpisodesOfTheOwnSettingOnly() {
+        String room = "/rooms/" + room("Loft");
+
+        assertThat(get("tobias", room + "/watched.csv?since=2026-04-01").text())
+                .startsWith("id,record,happened_at,device_at,")
+                .contains(",PLAY,TAP,Anouk,Rice by the kilo,,CHOSE,", "Is tomorrow heavy?");
+        assertThat(get("tobias", room + "/episodes.csv?since=2026-04-01").text())
+                .contains("Anouk,Rice by the kilo,Hamish Vale,CHOSEN,", ",FINISHED,912,782,2,1,0,30,4,0");
+        JsonNode file = json.readTree(get("tobias", room + "/watched.json").text());
+        assertThat(file.path("format").asString()).isEqualTo("carder-watched");
+        assertThat(file.path("events").size()).isGreaterThan(90);
+        assertThat(file.path("episodes").get(0).path("began").asString()).isNotBlank();
+        assertThat(get("teodor", room + "/watched.json").status()).isEqualTo(404);
+        assertThat(get("anouk.grandfather", room + "/watched.json").status()).isEqualTo(403);
+    }
+}
