@@ -13,7 +13,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
 /**
@@ -71,6 +73,7 @@ class BrowserBenchmark {
             }""";
 
     @Test
+    @Timeout(value = 40, unit = TimeUnit.MINUTES)
     void printsTheTableAndComparesWithTheOneThatIsKept() throws IOException {
         Path kept = Path.of(System.getProperty("carder.bench"));
         Map<String, String> before = read(kept);

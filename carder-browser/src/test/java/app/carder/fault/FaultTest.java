@@ -22,6 +22,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 /**
  * Twenty tablets over a bad network, while the application is killed and the database crashes. Short within the tests,
@@ -39,6 +40,7 @@ class FaultTest {
     private final Duration longest = isLong ? Duration.ofMinutes(20) : Duration.ofMinutes(4);
 
     @Test
+    @Timeout(value = 40, unit = TimeUnit.MINUTES)
     void everyEventIsThereOnceAndEveryPhotoWhole() throws Exception {
         try (Stage stage = new Stage()) {
             List<Tablet> tablets = tablets(stage);
