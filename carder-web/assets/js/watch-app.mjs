@@ -172,7 +172,7 @@ class App {
 
   keepPlace() {
     const place = {screen: this.screen, chosen: [...this.chosen], card: this.card};
-    if (this.bundle) this.log.settled = this.log.settled.then(() => vault.put("place", place));
+    if (this.bundle) this.log.line.add(() => vault.put("place", place));
   }
 
   elbow() {
@@ -211,9 +211,9 @@ class App {
     const name = count ? (state === "sent" ? "waiting" : state) : ["offline", "signin"].includes(state) ? state : "sent";
     const last = this.sync.last;
     const end = last ? deadline(last.at, last.keeps, Date.now()) : {};
-    line.dataset.state = end.warn ? "ends" : name;
+    line.dataset.state = this.sync.isFull ? "full" : end.warn ? "ends" : name;
     one("[data-sign-in]").hidden = !["signin", "other"].includes(state);
-    line.textContent = (end.warn ? words(line, "ends", {count, ...end}) : words(line, name, {count, name: person}))
+    line.textContent = words(line, line.dataset.state, {count, name: person, ...end})
       + (clock?.wrong ? ". " + words(line, "clock") : "");
   }
 

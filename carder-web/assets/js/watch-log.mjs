@@ -2,6 +2,7 @@
 // into the queue and into the record on the device in one step.
 import * as vault from "./watch-vault.mjs";
 import {nextId} from "./uuid.mjs";
+import {WriteLine} from "./write-line.mjs";
 
 export const METHODS = {play: "PLAY", sample: "SAMPLE", map: "MAP", count: "COUNT", listen: "LISTEN"};
 
@@ -27,7 +28,7 @@ export class Log {
   constructor(sync) {
     this.sync = sync;
     this.records = {};
-    this.settled = Promise.resolve();
+    this.line = new WriteLine(full => sync.full(full));
   }
 
   async restore() {
@@ -70,18 +71,19 @@ export class Log {
   end(screen) {
     this.add(screen, {kind: "END"});
     delete this.records[screen];
-    this.settled = this.settled.then(() => vault.remove(`record ${screen}`));
+    this.line.add(() => vault.remove(`record ${screen}`));
   }
 
   keep(screen, items) {
     this.sync.adding(items.length);
     const record = this.records[screen];
     // The screen first: what was tapped is sealed and written in the next turn, behind what is on its way.
-    this.settled = Promise.all([this.settled, new Promise(turn => setTimeout(turn))])
-      .then(() => vault.enqueue(items, {[`record ${screen}`]: record}))
-      .then(() => {
-        this.sync.added(items.length);
-        this.sync.afterwards();
-      });
+    this.line.add(async () => {
+      await new Promise(turn => setTimeout(turn));
+      await vault.enqueue(items, {[`record ${screen}`]: record});
+    }).then(() => {
+      this.sync.added(items.length);
+      this.sync.afterwards();
+    });
   }
 }

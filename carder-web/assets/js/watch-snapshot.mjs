@@ -52,7 +52,7 @@ export class SnapshotScreen {
   changed() {
     this.savedAt = 0;
     const value = this.value();
-    this.app.log.settled = this.app.log.settled.then(() => vault.put("draft", value));
+    this.app.log.line.add(() => vault.put("draft", value));
     this.drawMarks();
   }
 
@@ -86,7 +86,13 @@ export class SnapshotScreen {
         continue;
       }
       const id = nextId();
-      await vault.putBytes(`photo ${id}`, bytes);
+      try {
+        await vault.putBytes(`photo ${id}`, bytes);
+      } catch {
+        fault.textContent = words(fault, "full", {name: file.name});
+        fault.hidden = false;
+        break;
+      }
       this.photos.push({id, url: URL.createObjectURL(file)});
     }
     one("#photos").value = "";
@@ -151,11 +157,10 @@ export class SnapshotScreen {
     };
     const observations = snapshot.children.map(seen => seen.observation);
     this.app.sync.adding(1 + photos.length);
-    await this.app.log.settled;
-    await vault.enqueue([{id: snapshot.id, type: "snapshot", snapshot},
-      ...photos.map(photo => ({id: photo.id, type: "photo", photo: {id: photo.id, upload: "", observations}}))]);
+    await this.app.log.line.add(() => vault.enqueue([{id: snapshot.id, type: "snapshot", snapshot},
+      ...photos.map(photo => ({id: photo.id, type: "photo", photo: {id: photo.id, upload: "", observations}}))]));
     this.app.sync.added(1 + photos.length);
-    await vault.remove("draft");
+    await this.app.log.line.add(() => vault.remove("draft"));
     this.app.sync.soon();
     this.app.kept();
   }

@@ -31,6 +31,12 @@ export class Sync {
     this.coming -= items;
   }
 
+  /** The device has no room for what was tapped, or has some again. */
+  full(isFull) {
+    this.isFull = isFull;
+    this.tell({state: "waiting"});
+  }
+
   tell(change) {
     this.hears({...change, count: this.waiting});
   }
@@ -139,7 +145,7 @@ export class Sync {
       for (const item of done.filter(one => one.type === "photo")) await vault.remove(`photo ${item.id}`);
       for (const item of again) await vault.remove(`upload ${item.id}`);
       if (refused.length) this.hears({state: "refused", count: refused.length});
-      if (!done.length && again.length) throw {state: "offline"};
+      if (!done.length) throw {state: "offline"};
     }
   }
 

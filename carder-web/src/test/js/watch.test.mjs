@@ -4,6 +4,7 @@ import {isOn, isTyping} from "../../../assets/js/shortcuts.mjs";
 import {uuid7} from "../../../assets/js/uuid.mjs";
 import {asLog, standing} from "../../../assets/js/watch-log.mjs";
 import {looksLike} from "../../../assets/js/photo-file.mjs";
+import {WriteLine} from "../../../assets/js/write-line.mjs";
 import {batch, deadline, pause, settle} from "../../../assets/js/watch-queue.mjs";
 
 test("mints the version 7 id of RFC 9562, appendix A.6", () => {
@@ -66,4 +67,21 @@ test("leaves keys alone while somebody types or the shortcuts are off", () => {
   assert.equal(isTyping({tagName: "A"}, {...plain, ctrlKey: true}), true);
   assert.equal(isOn({getItem: () => "off"}), false);
   assert.equal(isOn({getItem: () => null}), true);
+});
+
+test("a write that fails is tried again before the next one, and both are told of", async () => {
+  const told = [], written = [], waits = [];
+  let room = 0;
+  const line = new WriteLine(full => told.push(full), async ms => {
+    waits.push(ms);
+    room += waits.length === 2 ? 1 : 0;
+  });
+  line.add(() => {
+    if (!room) throw new Error("the device is full");
+    written.push("first");
+  });
+  await line.add(() => written.push("second"));
+  assert.deepEqual(written, ["first", "second"]);
+  assert.deepEqual(told, [true, false]);
+  assert.deepEqual(waits, [5000, 5000]);
 });
