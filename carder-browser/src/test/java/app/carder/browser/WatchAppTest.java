@@ -8,6 +8,7 @@ import app.carder.browser.RunningCarder.Size;
 import app.carder.web.kit.Photos;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.net.URI;
@@ -222,6 +223,27 @@ class WatchAppTest {
     }
 
     @Test
+    void whatAFullDeviceCannotKeepIsToldAndKeptOnceThereIsRoom() {
+        String taps = "select count(*) from watch_entry where code in ('TALKED', 'LOOKED_UP')";
+        int before = count(taps);
+        choose(page, "Kofi");
+        go(page, "Play record");
+        page.evaluate("() => { const add = IDBObjectStore.prototype.add; let full = true;"
+                + " IDBObjectStore.prototype.add = function (...given) {"
+                + " if (full) throw new DOMException('full', 'QuotaExceededError'); return add.apply(this, given); };"
+                + " window.freeRoom = () => { full = false; }; }");
+        tap(page, "Talked");
+        tap(page, "Looked up");
+        assertThat(state(page)).containsText("This device is full. Keep this page open: 2 not sent yet");
+
+        page.evaluate("() => window.freeRoom()");
+
+        assertThat(state(page))
+                .containsText("All sent", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+        assertThat(count(taps)).isEqualTo(before + 2);
+    }
+
+    @Test
     void aFalsePhotoAndAHugeOneAreRefusedBeforeTheyAreKept(@TempDir Path folder) throws Exception {
         Path huge = folder.resolve("huge.jpg");
         try (var file = new java.io.RandomAccessFile(huge.toFile(), "rw")) {
@@ -341,8 +363,10 @@ class WatchAppTest {
 
         page.clock().fastForward(3L * 24 * 3600 * 1000);
 
-        assertThat(page.locator("[data-screen=empty]")).containsText("Nothing is on this device yet");
+        assertThat(page.locator("[data-screen=empty]")).isVisible();
         phone.context.setOffline(false);
+        assertThat(page.locator("[data-screen=start]")).isVisible();
+        assertThat(state(page)).containsText("All sent");
     }
 
     @Test
@@ -390,7 +414,8 @@ class WatchAppTest {
         page.keyboard().press("Enter");
         page.keyboard().press("Enter");
 
-        assertThat(page.locator("[data-elbow]")).containsText("Yes, now. Step in at once.");
+        assertThat(page.locator("[data-elbow]").getByText("Yes, now. Step in at once."))
+                .isVisible();
         page.keyboard().press("Escape");
         assertThat(page.locator("[data-elbow]")).isHidden();
         assertThat(button(page, "Should I step in?")).isFocused();
