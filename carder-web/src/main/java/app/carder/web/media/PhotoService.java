@@ -82,21 +82,10 @@ public class PhotoService {
         return properties.largestPhoto().toMegabytes();
     }
 
-    /** Keeps a cleaned photo with its observation. */
-    @Transactional
-    public PhotoView keep(SettingId settingId, UUID observationId, Cleaned cleaned) {
-        return keep(settingId, observationId, null, cleaned);
-    }
-
     /** Keeps a cleaned photo of a drawing with its reading. */
     @Transactional
     public PhotoView keepDrawing(SettingId settingId, UUID readingId, Cleaned cleaned) {
-        return keep(settingId, null, readingId, cleaned);
-    }
-
-    private PhotoView keep(
-            SettingId settingId, @Nullable UUID observationId, @Nullable UUID readingId, Cleaned cleaned) {
-        return save(Ids.next(), settingId, observationId, readingId, cleaned.photo, store(cleaned.photo));
+        return save(Ids.next(), settingId, null, readingId, cleaned.photo, store(cleaned.photo));
     }
 
     /** Whether a photo has arrived. */

@@ -43,13 +43,7 @@ class Observation extends ScopedRecord {
 
     protected Observation() {}
 
-    Observation(
-            UUID id,
-            @Nullable UUID snapshotId,
-            Viewer author,
-            UUID roomId,
-            ObservationDetails details,
-            Instant receivedAt) {
+    Observation(UUID id, UUID snapshotId, Viewer author, UUID roomId, ObservationDetails details, Instant receivedAt) {
         super(id, author.settingId());
         this.roomId = roomId;
         this.provocationId = details.provocationId().orElse(null);

@@ -9,6 +9,7 @@ import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.media.PhotoView;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
@@ -17,6 +18,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,7 +26,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -71,7 +72,8 @@ public class ObservationService {
     }
 
     /**
-     * Keeps an observation. A second time with the same id changes nothing, so that a phone may send until it is sure.
+     * Keeps what a form says, with its photo, as {@link #keepEach} does. The first record has the id of the form, so
+     * that sending it twice changes nothing.
      *
      * @param id minted where it was written
      */
@@ -80,8 +82,11 @@ public class ObservationService {
         if (isKnown(author.settingId(), id)) {
             return Receipt.KNOWN;
         }
-        save(author, id, null, roomId, details);
-        photo.ifPresent(cleaned -> photos.keep(author.settingId(), id, cleaned));
+        Map<UUID, UUID> byChild = new LinkedHashMap<>();
+        details.childIds().stream().sorted().forEach(child -> byChild.put(child, byChild.isEmpty() ? id : Ids.next()));
+        keepEach(author, id, roomId, byChild, details);
+        photo.ifPresent(
+                cleaned -> photos.keepForEach(author.settingId(), Ids.next(), List.copyOf(byChild.values()), cleaned));
         return Receipt.KEPT;
     }
 
@@ -112,7 +117,7 @@ public class ObservationService {
         return receipt;
     }
 
-    private void save(Viewer author, UUID id, @Nullable UUID snapshotId, UUID roomId, ObservationDetails details) {
+    private void save(Viewer author, UUID id, UUID snapshotId, UUID roomId, ObservationDetails details) {
         observations.save(new Observation(id, snapshotId, author, roomId, details, clock.instant()));
         details.childIds().stream()
                 .sorted()

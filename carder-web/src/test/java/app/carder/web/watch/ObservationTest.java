@@ -33,6 +33,25 @@ class ObservationTest extends WebTest {
     }
 
     @Test
+    void keepsARecordOfItsOwnForEachChildWithThatNameAndThePhoto() {
+        UUID id = UUID.randomUUID();
+
+        send(
+                "hamish",
+                request(id, "Tamsin held the rope for Idris.", Photos.picture("jpg", 320, 240))
+                        .param("child", child("Idris").toString()));
+
+        assertThat(database.queryForList(
+                        "select c.given_name || ': ' || o.note from observation o"
+                                + " join observation_child oc on oc.observation_id = o.id join child c on c.id = oc.child_id"
+                                + " join photo p on p.observation_id = o.id where o.snapshot_id = ?",
+                        String.class,
+                        id))
+                .containsExactlyInAnyOrder(
+                        "Tamsin: Tamsin held the rope for a friend.", "Idris: A friend held the rope for Idris.");
+    }
+
+    @Test
     void keepsWhenItWasSeenAndNotWhenItArrived() {
         UUID id = UUID.randomUUID();
 
