@@ -121,7 +121,7 @@ public final class DeviceCore {
                                         .put("visits", zone.visits())
                                         .put("percent", Math.round(zone.share() * 100))
                                         .value()))
-                .put("moves", Math.max(0, movement.stays().size() - 1))
+                .put("moves", movement.moves())
                 .put(
                         "never",
                         Script.array(

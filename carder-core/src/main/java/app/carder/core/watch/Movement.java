@@ -40,6 +40,14 @@ public record Movement<Z>(
     public record Arrival<Z>(Instant at, Z zone) {}
 
     /**
+     * One time of watching.
+     *
+     * @param arrivals in any order
+     * @param until when the watching ended
+     */
+    public record Path<Z>(Collection<Arrival<Z>> arrivals, Instant until) {}
+
+    /**
      * One stay.
      *
      * @param zone where
@@ -80,7 +88,20 @@ public record Movement<Z>(
      * @param offered places that were open to the child
      */
     public static <Z> Movement<Z> of(Collection<Arrival<Z>> arrivals, Instant until, Set<Z> offered) {
-        List<Stay<Z>> stays = stays(arrivals, until);
+        return ofPaths(List.of(new Path<>(arrivals, until)), offered);
+    }
+
+    /**
+     * Sums up several times of watching. What lies between two of them counts for nothing: no time, and no way from the
+     * last place of one to the first of the next.
+     *
+     * @param paths one after another
+     * @param offered places that were open to the child
+     */
+    public static <Z> Movement<Z> ofPaths(List<Path<Z>> paths, Set<Z> offered) {
+        List<List<Stay<Z>>> byPath =
+                paths.stream().map(path -> stays(path.arrivals(), path.until())).toList();
+        List<Stay<Z>> stays = byPath.stream().flatMap(List::stream).toList();
         Map<Z, List<Stay<Z>>> byZone = new LinkedHashMap<>();
         offered.forEach(zone -> byZone.put(zone, new ArrayList<>()));
         stays.forEach(stay ->
@@ -94,7 +115,7 @@ public record Movement<Z>(
         return new Movement<>(
                 stays,
                 zones,
-                transitions(stays),
+                transitions(byPath),
                 offered.stream()
                         .filter(zone -> byZone.getOrDefault(zone, List.of()).isEmpty())
                         .toList(),
@@ -113,10 +134,15 @@ public record Movement<Z>(
         return stays.stream().map(Stay::length).reduce(Duration.ZERO, Duration::plus);
     }
 
+    /** How often the child went from one place to another. */
+    public int moves() {
+        return transitions.stream().mapToInt(Transition::times).sum();
+    }
+
     /** Moves in ten minutes; absent where there was no time. */
     public Optional<Double> movesInTenMinutes() {
         long millis = time().toMillis();
-        return millis == 0 ? Optional.empty() : Optional.of((stays.size() - 1) * 600_000.0 / millis);
+        return millis == 0 ? Optional.empty() : Optional.of(moves() * 600_000.0 / millis);
     }
 
     private static <Z> List<Stay<Z>> stays(Collection<Arrival<Z>> arrivals, Instant until) {
@@ -142,10 +168,12 @@ public record Movement<Z>(
         return new ZoneTime<>(zone, time, stays.size(), whole == 0 ? 0 : (double) time.toMillis() / whole);
     }
 
-    private static <Z> List<Transition<Z>> transitions(List<Stay<Z>> stays) {
+    private static <Z> List<Transition<Z>> transitions(List<List<Stay<Z>>> byPath) {
         Map<List<Z>, Integer> times = new LinkedHashMap<>();
-        for (int i = 1; i < stays.size(); i++) {
-            times.merge(List.of(stays.get(i - 1).zone(), stays.get(i).zone()), 1, Integer::sum);
+        for (List<Stay<Z>> stays : byPath) {
+            for (int i = 1; i < stays.size(); i++) {
+                times.merge(List.of(stays.get(i - 1).zone(), stays.get(i).zone()), 1, Integer::sum);
+            }
         }
         return times.entrySet().stream()
                 .map(entry ->

@@ -109,7 +109,6 @@ public record TakeUp(
         List<Episode> episodes =
                 players.stream().flatMap(player -> player.episodes().stream()).toList();
         Duration engaged = episodes.stream().map(Episode::engaged).reduce(Duration.ZERO, Duration::plus);
-        Duration prepared = times.stream().map(Time::preparation).reduce(Duration.ZERO, Duration::plus);
         Set<C> children = players.stream()
                 .filter(player -> !player.episodes().isEmpty())
                 .map(Player::child)
@@ -138,9 +137,23 @@ public record TakeUp(
                 (int) episodes.stream().filter(TakeUp::isFinished).count(),
                 (int) episodes.stream().filter(TakeUp::isLeftEarly).count(),
                 episodes.size(),
-                prepared.isZero()
-                        ? Optional.empty()
-                        : Optional.of((double) engaged.getSeconds() / prepared.getSeconds()));
+                minutesPerPrepared(times));
+    }
+
+    /** Times whose preparation nobody noted count neither as play nor as preparation. */
+    private static <C> Optional<Double> minutesPerPrepared(Collection<Time<C>> times) {
+        long played = 0;
+        long prepared = 0;
+        for (Time<C> time : times) {
+            if (!time.preparation().isZero()) {
+                prepared += time.preparation().getSeconds();
+                played += time.players().stream()
+                        .flatMap(player -> player.episodes().stream())
+                        .mapToLong(episode -> episode.engaged().getSeconds())
+                        .sum();
+            }
+        }
+        return prepared == 0 ? Optional.empty() : Optional.of((double) played / prepared);
     }
 
     /** Break-ins by adults for each hour of the children's play; absent below a quarter of an hour. */

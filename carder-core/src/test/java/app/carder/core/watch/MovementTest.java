@@ -2,9 +2,11 @@ package app.carder.core.watch;
 
 import static app.carder.core.watch.EpisodesTest.at;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import app.carder.core.watch.Movement.Arrival;
+import app.carder.core.watch.Movement.Path;
 import app.carder.core.watch.Movement.Transition;
 import app.carder.core.watch.Movement.ZoneTime;
 import java.time.Duration;
@@ -35,11 +37,7 @@ class MovementTest {
         assertThat(movement.zones())
                 .filteredOn(zone -> zone.visits() > 0)
                 .extracting(ZoneTime::zone, zone -> Math.round(zone.share() * 1000))
-                .containsExactly(
-                        org.assertj.core.groups.Tuple.tuple("Sand", 733L),
-                        org.assertj.core.groups.Tuple.tuple("Blocks", 167L),
-                        org.assertj.core.groups.Tuple.tuple("Water", 67L),
-                        org.assertj.core.groups.Tuple.tuple("Book", 33L));
+                .containsExactly(tuple("Sand", 733L), tuple("Blocks", 167L), tuple("Water", 67L), tuple("Book", 33L));
         assertThat(movement.movesInTenMinutes().orElseThrow()).isCloseTo(2.67, within(0.005));
         assertThat(movement.medianStay()).contains(Duration.ofSeconds(150));
         assertThat(movement.evenness()).isCloseTo(0.458, within(0.0005));
@@ -51,6 +49,27 @@ class MovementTest {
         assertThat(Movement.of(PATH, at(900), offered("Sand", "Water", "Book", "Blocks"))
                         .evenness())
                 .isCloseTo(0.591, within(0.0005));
+    }
+
+    @Test
+    void countsNoTimeAndNoWayBetweenTwoTimesOfWatching() {
+        Movement<String> movement = Movement.ofPaths(
+                List.of(
+                        new Path<>(List.of(new Arrival<>(at(0), "Sand"), new Arrival<>(at(60), "Water")), at(120)),
+                        new Path<>(List.of(new Arrival<>(at(9000), "Sand"), new Arrival<>(at(9090), "Book")), at(9120)),
+                        new Path<>(List.of(new Arrival<>(at(20_000), "Book")), at(20_060))),
+                offered("Sand", "Water", "Book"));
+
+        assertThat(movement.transitions())
+                .containsExactly(new Transition<>("Sand", "Water", 1), new Transition<>("Sand", "Book", 1));
+        assertThat(movement.zones())
+                .extracting(ZoneTime::zone, ZoneTime::time, ZoneTime::visits)
+                .containsExactly(
+                        tuple("Sand", Duration.ofSeconds(150), 2),
+                        tuple("Book", Duration.ofSeconds(90), 2),
+                        tuple("Water", Duration.ofSeconds(60), 1));
+        assertThat(movement.moves()).isEqualTo(2);
+        assertThat(movement.movesInTenMinutes()).contains(4.0);
     }
 
     @Test

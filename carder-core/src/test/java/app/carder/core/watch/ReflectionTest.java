@@ -95,6 +95,15 @@ class ReflectionTest {
         }
 
         @Test
+        void holdsPlayAgainstPreparationOnlyWhereThatWasNoted() {
+            Time<String> noted = time(10, stays("Anouk", 60, 600, PlayKind.FINISHED));
+            Time<String> notNoted = time(0, stays("Anouk", 60, 3000, PlayKind.FINISHED));
+
+            assertThat(TakeUp.of(List.of(noted, notNoted)).minutesPerPrepared()).contains(1.0);
+            assertThat(TakeUp.of(List.of(notNoted)).minutesPerPrepared()).isEmpty();
+        }
+
+        @Test
         void countsBreakInsByAdultsForEachHourOfAllChildrensPlay() {
             Player<String> broken = new Player<>(
                     "Anouk",

@@ -264,28 +264,23 @@ public class ResultsService {
                 .toList();
     }
 
-    /** All paths, one after another; the time between two does not count. */
     private static Optional<Movement<String>> movement(List<Watched> all, UUID childId, RoomView room) {
         Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
-        List<Movement.Arrival<String>> arrivals = new ArrayList<>();
-        Instant end = Instant.EPOCH;
-        for (Watched one : all) {
-            List<EntryView> steps = of(List.of(one), childId, EntryKind.ARRIVED).stream()
-                    .filter(step -> step.zone() != null)
-                    .toList();
-            Instant shift = end;
-            steps.forEach(step -> arrivals.add(new Movement.Arrival<>(
-                    shift.plus(Duration.between(one.from(), step.happenedAt())),
-                    zones.getOrDefault(Objects.requireNonNull(step.zone()), "another room"))));
-            if (!steps.isEmpty()) {
-                end = end.plus(Duration.between(one.from(), one.until()));
-            }
-        }
-        return arrivals.isEmpty()
+        List<Movement.Path<String>> paths = all.stream()
+                .map(one -> new Movement.Path<>(
+                        of(List.of(one), childId, EntryKind.ARRIVED).stream()
+                                .filter(step -> step.zone() != null)
+                                .map(step -> new Movement.Arrival<>(
+                                        step.happenedAt(),
+                                        zones.getOrDefault(Objects.requireNonNull(step.zone()), "another room")))
+                                .toList(),
+                        one.until()))
+                .filter(path -> !path.arrivals().isEmpty())
+                .toList();
+        return paths.isEmpty()
                 ? Optional.empty()
-                : Optional.of(Movement.of(
-                        arrivals,
-                        end,
+                : Optional.of(Movement.ofPaths(
+                        paths,
                         room.zones().stream()
                                 .map(ZoneView::name)
                                 .collect(Collectors.toCollection(LinkedHashSet::new))));
