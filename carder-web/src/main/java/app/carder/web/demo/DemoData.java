@@ -1,6 +1,5 @@
 package app.carder.web.demo;
 
-import app.carder.core.ladder.Rung;
 import app.carder.core.material.Allergen;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.watch.Involvement;
@@ -21,13 +20,8 @@ import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.BenchService;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
-import app.carder.web.setout.SetOutDetails;
-import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -96,9 +90,7 @@ public class DemoData {
     private final DemoPlans plans;
     private final DemoWeeks weeks;
     private final DemoPlay play;
-    private final ProvocationService provocations;
-    private final BenchService bench;
-    private final SetOutService setOuts;
+    private final DemoSetOuts setOuts;
     private final ObservationService observations;
     private final PhotoService photos;
     private final JournalService journals;
@@ -115,9 +107,7 @@ public class DemoData {
             DemoPlans plans,
             DemoWeeks weeks,
             DemoPlay play,
-            ProvocationService provocations,
-            BenchService bench,
-            SetOutService setOuts,
+            DemoSetOuts setOuts,
             ObservationService observations,
             PhotoService photos,
             JournalService journals,
@@ -132,8 +122,6 @@ public class DemoData {
         this.plans = plans;
         this.weeks = weeks;
         this.play = play;
-        this.provocations = provocations;
-        this.bench = bench;
         this.setOuts = setOuts;
         this.observations = observations;
         this.photos = photos;
@@ -221,13 +209,15 @@ public class DemoData {
         cards.putAll(workbench.cards(marguerite, burrow));
         weeks.board(tobias, loft, cards);
         weeks.investigations(tobias, loft, photo(DemoScene.BEAN));
-        setOut(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
-        setOut(tobias, loft, cards, "Ice parcels that melt", "Tray table", hamish);
-        setOut(tobias, loft, cards, "String, knots and labels", "Post office", hamish);
-        setOut(precious, nook, cards, "Shredded paper post", "Tray table", sunniva);
-        setOut(precious, nook, cards, "Stamp printing", "Floor", precious);
-        setOut(marguerite, burrow, cards, "Down the posting tube", "Rug", ravi);
+        setOuts.today(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
+        setOuts.today(tobias, loft, cards, "Ice parcels that melt", "Tray table", hamish);
+        setOuts.today(tobias, loft, cards, "String, knots and labels", "Post office", hamish);
+        setOuts.today(precious, nook, cards, "Shredded paper post", "Tray table", sunniva);
+        setOuts.today(precious, nook, cards, "Stamp printing", "Floor", precious);
+        setOuts.today(marguerite, burrow, cards, "Down the posting tube", "Rug", ravi);
 
+        DemoPlay.daysOf("Rice by the kilo")
+                .forEach(daysAgo -> setOuts.before(tobias, loft, cards, "Rice by the kilo", "Weighing desk", daysAgo));
         play.records(hamish, loft, byName, cards);
         DemoNotes.LOFT.forEach(note -> keep(hamish, loft, note, byName, cards));
         DemoNotes.NOOK.forEach(note -> keep(sunniva, nook, note, byName, cards));
@@ -254,7 +244,7 @@ public class DemoData {
                 List.of(bronagh),
                 seeded);
         Map<String, UUID> cards = workbench.cards(teodor, pier);
-        setOut(teodor, pier, cards, "Letters in oats", "Tray table", bronagh);
+        setOuts.today(teodor, pier, cards, "Letters in oats", "Tray table", bronagh);
         for (DemoNotes.Note note : DemoNotes.PIER) {
             keep(bronagh, pier, note, byName, cards);
         }
@@ -326,28 +316,6 @@ public class DemoData {
         return given;
     }
 
-    private void setOut(Viewer lead, RoomView room, Map<String, UUID> cards, String title, String zone, Viewer adult) {
-        LocalDate today = settings.today(lead.settingId());
-        CardView card = provocations.get(lead.settingId(), Required.from(cards, title));
-        setOuts.setOut(
-                lead,
-                card,
-                bench.reckon(lead.settingId(), card, today),
-                new SetOutDetails(
-                        room.zones().stream()
-                                .filter(found -> found.name().equals(zone))
-                                .findFirst()
-                                .orElseThrow()
-                                .id(),
-                        null,
-                        null,
-                        today,
-                        adult.personId(),
-                        "Small group of two, adult beside them throughout.",
-                        Rung.AS_IS,
-                        null));
-    }
-
     private void keep(
             Viewer author, RoomView room, DemoNotes.Note note, Map<String, ChildView> byName, Map<String, UUID> cards) {
         LocalDate today = settings.today(author.settingId());
@@ -371,7 +339,7 @@ public class DemoData {
                                 ""),
                         Optional.ofNullable(cards.get(note.card())),
                         note.scene() != DemoScene.NONE && !note.inPhoto().isEmpty() ? seen : Set.of(),
-                        today.minusDays(note.daysAgo())
+                        DemoDays.open(today, note.daysAgo())
                                 .atTime(9, 20)
                                 .plusMinutes(note.words().length() % 60)
                                 .atZone(ZONE)

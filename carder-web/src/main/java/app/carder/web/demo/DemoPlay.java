@@ -7,17 +7,18 @@ import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.watchlog.EntryDetails;
 import app.carder.web.watchlog.EntryKind;
 import app.carder.web.watchlog.Method;
 import app.carder.web.watchlog.WatchLogService;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -75,7 +76,7 @@ class DemoPlay {
         UUID device = UUID.randomUUID();
         Records records = new Records(author, room);
         SITTINGS.forEach(sitting -> play(records, sitting, byName, cards));
-        Instant yesterday = at(author, 1);
+        Instant yesterday = watchedFrom(settings, author.settingId(), 1);
         records.begin(Method.SAMPLE, null);
         String[] activities = {"HANDLING", "HANDLING", "LOOKING", "HANDLING", "TALKING", "PRETENDING"};
         for (int look = 0; look < 12; look++) {
@@ -120,7 +121,7 @@ class DemoPlay {
     }
 
     private void play(Records records, Sitting sitting, Map<String, ChildView> byName, Map<String, UUID> cards) {
-        Instant from = at(records.author, sitting.daysAgo());
+        Instant from = watchedFrom(settings, records.author.settingId(), sitting.daysAgo());
         records.begin(Method.PLAY, Required.from(cards, sitting.card()));
         int last = 0;
         for (Map.Entry<String, String> child : sitting.taps().entrySet()) {
@@ -141,10 +142,17 @@ class DemoPlay {
         records.end(from.plusSeconds(last + 20L));
     }
 
+    /** How many days ago children were watched at a card. */
+    static Stream<Integer> daysOf(String card) {
+        return SITTINGS.stream().filter(sitting -> sitting.card().equals(card)).map(Sitting::daysAgo);
+    }
+
     /** Quarter past nine, so many days ago. */
-    private Instant at(Viewer author, int daysAgo) {
-        LocalDate day = settings.today(author.settingId()).minusDays(daysAgo);
-        return day.atTime(9, 15).atZone(settings.get(author.settingId()).zone()).toInstant();
+    static Instant watchedFrom(SettingService settings, SettingId setting, int daysAgo) {
+        return DemoDays.open(settings.today(setting), daysAgo)
+                .atTime(9, 15)
+                .atZone(settings.get(setting).zone())
+                .toInstant();
     }
 
     private static UUID child(Map<String, ChildView> byName, String name) {

@@ -65,6 +65,17 @@ public class SetOutService {
      */
     @Transactional
     public void setOut(Viewer viewer, CardView card, BenchView bench, SetOutDetails details) {
+        setOut(viewer, card, bench, details, clock.instant());
+    }
+
+    /**
+     * Enters what was set out at another moment.
+     *
+     * @param at when it stood ready
+     * @throws IllegalArgumentException if a finding of level "never" stands against it
+     */
+    @Transactional
+    public void setOut(Viewer viewer, CardView card, BenchView bench, SetOutDetails details, Instant at) {
         if (bench.isForbidden()) {
             throw new IllegalArgumentException("Card must not be set out while a finding says never.");
         }
@@ -84,7 +95,7 @@ public class SetOutService {
                 shelves.freePlace(viewer.settingId(), card, details),
                 overruled,
                 viewer.name(),
-                clock.instant()));
+                at));
     }
 
     /** Puts a card away again. */

@@ -71,6 +71,8 @@ class ResultsTest extends WebTest {
         assertThat(page.select(".play-figures").text())
                 .contains(
                         "Out and watched 6",
+                        "First child came after 1 min 16 s",
+                        "Play for each minute of preparation 2.0",
                         "Children 4",
                         "Episodes 11",
                         "Middle of the longest stretches 4 min 50 s",

@@ -1,0 +1,87 @@
+package app.carder.web.demo;
+
+import app.carder.core.ladder.Rung;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.Required;
+import app.carder.web.provocation.BenchService;
+import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomView;
+import app.carder.web.setout.SetOutDetails;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setting.SettingService;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What the made-up rooms have out, and had. */
+@Component
+class DemoSetOuts {
+
+    private static final int PREPARATION_MINUTES = 6;
+
+    private final SettingService settings;
+    private final ProvocationService provocations;
+    private final BenchService bench;
+    private final SetOutService setOuts;
+    private final Clock clock;
+
+    DemoSetOuts(
+            SettingService settings,
+            ProvocationService provocations,
+            BenchService bench,
+            SetOutService setOuts,
+            Clock clock) {
+        this.settings = settings;
+        this.provocations = provocations;
+        this.bench = bench;
+        this.setOuts = setOuts;
+        this.clock = clock;
+    }
+
+    /** Sets a card out now. */
+    void today(Viewer lead, RoomView room, Map<String, UUID> cards, String title, String zone, Viewer adult) {
+        setOut(lead, room, Required.from(cards, title), zone, adult, clock.instant(), null);
+    }
+
+    /** A card that stood ready a minute before the children were watched at it. */
+    void before(Viewer lead, RoomView room, Map<String, UUID> cards, String title, String zone, int daysAgo) {
+        Instant ready =
+                DemoPlay.watchedFrom(settings, lead.settingId(), daysAgo).minusSeconds(60);
+        setOut(lead, room, Required.from(cards, title), zone, lead, ready, PREPARATION_MINUTES);
+    }
+
+    private void setOut(
+            Viewer lead,
+            RoomView room,
+            UUID cardId,
+            String zone,
+            Viewer adult,
+            Instant at,
+            @Nullable Integer preparationMinutes) {
+        LocalDate on = settings.local(lead.settingId(), at).toLocalDate();
+        CardView card = provocations.get(lead.settingId(), cardId);
+        setOuts.setOut(
+                lead,
+                card,
+                bench.reckon(lead.settingId(), card, on),
+                new SetOutDetails(
+                        room.zones().stream()
+                                .filter(found -> found.name().equals(zone))
+                                .findFirst()
+                                .orElseThrow()
+                                .id(),
+                        null,
+                        null,
+                        on,
+                        adult.personId(),
+                        "Small group of two, adult beside them throughout.",
+                        Rung.AS_IS,
+                        preparationMinutes),
+                at);
+    }
+}
