@@ -4,9 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.browser.RunningCarder.Device;
-import app.carder.browser.RunningCarder.Size;
 import app.carder.web.kit.Photos;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
@@ -19,26 +17,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.Arguments;
-import org.junit.jupiter.params.provider.MethodSource;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Watching in the hand, with a connection that comes and goes. */
-class WatchAppTest {
-
-    /** What is too small for a thumb: text fields and links within sentences are not meant. */
-    private static final String TOO_SMALL = """
-            () => [...document.querySelectorAll("button, select, summary, label:has(input[type=radio], input[type=checkbox]), .hand-top a")]
-              .filter(one => one.offsetParent && !one.closest(".ticks"))
-              .map(one => [one.textContent.trim().slice(0, 30), one.getBoundingClientRect()])
-              .filter(([, box]) => box.width < 43.5 || box.height < 43.5)
-              .map(([text, box]) => `${text} ${box.width} x ${box.height}`)""";
+class WatchAppTest extends InTheHand {
 
     /** Everything in the device's store that can be read as text. */
     private static final String STORED = """
@@ -63,24 +46,6 @@ class WatchAppTest {
                 resolve({text: texts.join("\\n"), rows: texts.length, extractable});
               };
             })""";
-
-    private final List<Device> devices = new ArrayList<>();
-    private Device phone;
-    private Page page;
-
-    @BeforeEach
-    void takeAPhone() {
-        phone = take(RunningCarder.PHONE, "hamish");
-        page = phone.page;
-    }
-
-    @AfterEach
-    void putThemDown() {
-        for (Device device : devices) {
-            assertThat(device.complaints()).isEmpty();
-            device.close();
-        }
-    }
 
     @Test
     void minutesWithoutAConnectionAndAReloadLoseNothing() {
@@ -228,6 +193,7 @@ class WatchAppTest {
         int before = count(taps);
         choose(page, "Kofi");
         go(page, "Play record");
+        assertThat(state(page)).containsText("All sent");
         page.evaluate("() => { const add = IDBObjectStore.prototype.add; let full = true;"
                 + " IDBObjectStore.prototype.add = function (...given) {"
                 + " if (full) throw new DOMException('full', 'QuotaExceededError'); return add.apply(this, given); };"
@@ -401,113 +367,6 @@ class WatchAppTest {
     }
 
     @Test
-    void wordsThatJudgeAreMarkedAndTheGuideAnswersByKeyboard() {
-        choose(page, "Kofi");
-        go(page, "Snapshot");
-        note(page).fill("Kofi was lazy. Bram poured a lot. He said “I am happy”.");
-        assertThat(page.locator("[data-marks] q")).hasText(new String[] {"lazy", "Bram", "a lot"});
-        assertThat(page.locator("[data-marks]")).containsText("sat for 6 min with hands in lap");
-        assertThat(page.locator("[data-marks]")).containsText("For families");
-        note(page).fill("");
-
-        button(page, "Should I step in?").focus();
-        page.keyboard().press("Enter");
-        page.keyboard().press("Enter");
-
-        assertThat(page.locator("[data-elbow]").getByText("Yes, now. Step in at once."))
-                .isVisible();
-        page.keyboard().press("Escape");
-        assertThat(page.locator("[data-elbow]")).isHidden();
-        assertThat(button(page, "Should I step in?")).isFocused();
-    }
-
-    @Test
-    void looksPathsCountsAndWordsAreKept() {
-        choose(page, "Esperanza");
-        go(page, "Time sample");
-        assertThat(page.locator("[data-prompt]")).containsText("Look now: Esperanza");
-        label(page, "Post office").click();
-        label(page, "Pretending").click();
-        button(page, "Keep this look").click();
-        assertThat(page.locator("[data-sample-sum]")).containsText("1 looks. Most often: Pretending 1");
-        button(page, "Back").click();
-        go(page, "Movement");
-        page.locator("[data-map-zones] button", new Page.LocatorOptions().setHasText("Writing"))
-                .click();
-        page.locator("[data-plan-map] rect.zone").first().click();
-        assertThat(page.locator("[data-map-sum]")).containsText("1 moves");
-        button(page, "Back").click();
-        go(page, "Count, check");
-        button(page, "+ 1").click();
-        assertThat(page.locator("[data-count-fault]")).containsText("Say first what is counted");
-        page.locator("[data-what]").fill("blocks stacked");
-        button(page, "+ 1").click();
-        button(page, "+ 1").click();
-        button(page, "Came off, alone").click();
-        assertThat(page.locator("[data-counts]")).containsText("Esperanza, blocks stacked: 2");
-        assertThat(page.locator("[data-counts]")).containsText("1 of 1, 1 alone");
-        button(page, "Back").click();
-        go(page, "Listen");
-        button(page, "Keep these words").click();
-        assertThat(page.locator("[data-listen-fault]")).containsText("Write what was said");
-        page.locator("#heard").fill("Where is my parcel");
-        page.locator("[data-question]").check();
-        button(page, "Keep these words").click();
-        assertThat(page.locator("[data-heard-sum]")).containsText("1 heard, 4 words, 4 different, 1 questions");
-
-        assertThat(state(page)).containsText("All sent");
-        assertThat(count("select count(distinct method) from watch_entry where child_id ="
-                        + " (select id from child where given_name = 'Esperanza')"))
-                .isEqualTo(4);
-    }
-
-    @Test
-    void aTapCanBeGivenAnotherTimeAfterwards() {
-        choose(page, "Idris");
-        go(page, "Play record");
-        tap(page, "Chose it");
-        page.getByText("Times", new Page.GetByTextOptions().setExact(true)).click();
-        Locator time = page.locator("[data-retime]");
-        String minuteBefore = (String) time.evaluate(
-                "input => { const [h, m, s] = input.value.split(':').map(Number); const before = new Date(2026, 0, 5, h, m - 1, s);"
-                        + " return before.toTimeString().slice(0, 8); }");
-        time.fill(minuteBefore);
-        time.blur();
-
-        assertThat(band(page, "Idris")).containsText("engaged 1:0");
-        assertThat(state(page)).containsText("All sent");
-    }
-
-    static Stream<Arguments> hands() {
-        return Stream.of(Arguments.of("a phone", RunningCarder.PHONE), Arguments.of("a tablet", RunningCarder.TABLET));
-    }
-
-    @ParameterizedTest(name = "on {0}")
-    @MethodSource("hands")
-    void everyKeyIsLargeEnoughAndTheFirstOnesLieInTheLowerHalf(String where, Size size) {
-        Page held = take(size, "hamish").page;
-        assertThat(tooSmall(held)).isEmpty();
-        assertThat(top(held.locator("[data-go]").first())).isGreaterThan(size.height() / 2.0);
-        choose(held, "Kofi");
-        for (String method : List.of("Play record", "Snapshot", "Time sample", "Movement", "Count, check", "Listen")) {
-            go(held, method);
-            held.locator("details")
-                    .evaluateAll(
-                            "all => all.forEach(one => { one.open = one.closest('[data-screen=count]') !== null; })");
-            assertThat(tooSmall(held)).as(method).isEmpty();
-            button(held, "Back").click();
-        }
-        go(held, "Play record");
-        for (String key : List.of("Chose it", "Adult broke in", "Left", "Undo last tap")) {
-            assertThat(top(held.locator(
-                            "[data-screen=play] .hand-keys button", new Page.LocatorOptions().setHasText(key))))
-                    .as(key)
-                    .isGreaterThan(size.height() / 2.0);
-        }
-        go(held, null);
-    }
-
-    @Test
     void aVisitorAtTheDoorGetsNoSession() throws Exception {
         for (String path : new String[] {"/sign-in", "/plan", "/watch/contact"}) {
             HttpResponse<String> answer = HttpClient.newHttpClient()
@@ -521,77 +380,5 @@ class WatchAppTest {
                     .isNotEmpty()
                     .noneMatch(cookie -> cookie.startsWith("SESSION"));
         }
-    }
-
-    private Device take(Size size, String username) {
-        Device device = RunningCarder.get().device(size);
-        devices.add(device);
-        device.signIn(username);
-        device.page.navigate("/watch/");
-        assertThat(device.page.locator("[data-screen=start]")).isVisible();
-        assertThat(state(device.page)).containsText("All sent");
-        device.page.waitForFunction("() => navigator.serviceWorker.controller !== null");
-        return device;
-    }
-
-    private static void choose(Page page, String... children) {
-        if (page.locator("[data-back]").isVisible()) {
-            button(page, "Back").click();
-        }
-        Locator chosen = page.locator("[data-children] label:has(input:checked)");
-        while (chosen.count() > 0) {
-            chosen.first().click();
-        }
-        for (String child : children) {
-            page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
-                    .click();
-        }
-    }
-
-    private static void go(Page page, String method) {
-        if (method == null) {
-            button(page, "End watching").click();
-        } else {
-            page.locator("[data-go]", new Page.LocatorOptions().setHasText(method))
-                    .click();
-        }
-    }
-
-    private static void tap(Page page, String key) {
-        page.locator("[data-tap]", new Page.LocatorOptions().setHasText(key)).click();
-    }
-
-    private static Locator band(Page page, String child) {
-        return page.locator(".hand-band", new Page.LocatorOptions().setHasText(child));
-    }
-
-    private static Locator note(Page page) {
-        return page.locator("#note");
-    }
-
-    private static Locator state(Page page) {
-        return page.locator("[data-state]");
-    }
-
-    private static Locator label(Page page, String text) {
-        return page.locator("[data-screen=sample] label", new Page.LocatorOptions().setHasText(text));
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    @SuppressWarnings("unchecked")
-    private static List<String> tooSmall(Page page) {
-        return (List<String>) page.evaluate(TOO_SMALL);
-    }
-
-    private static double top(Locator key) {
-        return key.boundingBox().y;
-    }
-
-    private static Integer count(String sql) {
-        return RunningCarder.get().application().getBean(JdbcTemplate.class).queryForObject(sql, Integer.class);
     }
 }

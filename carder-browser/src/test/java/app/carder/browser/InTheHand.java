@@ -1,0 +1,96 @@
+package app.carder.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.browser.RunningCarder.Device;
+import app.carder.browser.RunningCarder.Size;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** A practitioner of the Loft with a phone, and what a thumb does. */
+abstract class InTheHand {
+
+    private final List<Device> devices = new ArrayList<>();
+    Device phone;
+    Page page;
+
+    @BeforeEach
+    void takeAPhone() {
+        phone = take(RunningCarder.PHONE, "hamish");
+        page = phone.page;
+    }
+
+    @AfterEach
+    void putThemDown() {
+        for (Device device : devices) {
+            assertThat(device.complaints()).isEmpty();
+            device.close();
+        }
+    }
+
+    Device take(Size size, String username) {
+        Device device = RunningCarder.get().device(size);
+        devices.add(device);
+        device.signIn(username);
+        device.page.navigate("/watch/");
+        assertThat(device.page.locator("[data-screen=start]")).isVisible();
+        assertThat(state(device.page)).containsText("All sent");
+        device.page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        return device;
+    }
+
+    static void choose(Page page, String... children) {
+        if (page.locator("[data-back]").isVisible()) {
+            button(page, "Back").click();
+        }
+        Locator chosen = page.locator("[data-children] label:has(input:checked)");
+        while (chosen.count() > 0) {
+            chosen.first().click();
+        }
+        for (String child : children) {
+            page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
+                    .click();
+        }
+    }
+
+    static void go(Page page, String method) {
+        if (method == null) {
+            button(page, "End watching").click();
+        } else {
+            page.locator("[data-go]", new Page.LocatorOptions().setHasText(method))
+                    .click();
+        }
+    }
+
+    static void tap(Page page, String key) {
+        page.locator("[data-tap]", new Page.LocatorOptions().setHasText(key)).click();
+    }
+
+    static Locator band(Page page, String child) {
+        return page.locator(".hand-band", new Page.LocatorOptions().setHasText(child));
+    }
+
+    static Locator note(Page page) {
+        return page.locator("#note");
+    }
+
+    static Locator state(Page page) {
+        return page.locator("[data-state]");
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static Integer count(String sql) {
+        return RunningCarder.get().application().getBean(JdbcTemplate.class).queryForObject(sql, Integer.class);
+    }
+}
