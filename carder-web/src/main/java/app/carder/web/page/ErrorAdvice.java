@@ -3,6 +3,7 @@ package app.carder.web.page;
 import java.util.Map;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -13,7 +14,8 @@ import org.springframework.web.servlet.ModelAndView;
 @ControllerAdvice
 class ErrorAdvice {
 
-    @ExceptionHandler({NotFound.class, MethodArgumentTypeMismatchException.class})
+    @ExceptionHandler({NotFound.class, MethodArgumentTypeMismatchException.class, MethodArgumentNotValidException.class
+    })
     ModelAndView notFound() {
         return page(HttpStatus.NOT_FOUND);
     }

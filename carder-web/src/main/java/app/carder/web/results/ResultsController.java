@@ -16,7 +16,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
 /** What watching comes to, on a page and as files. */
@@ -44,44 +43,42 @@ class ResultsController {
 
     @GetMapping("/rooms/{roomId}/watched.csv")
     ResponseEntity<byte[]> events(
-            @AuthenticationPrincipal Viewer viewer,
-            @PathVariable("roomId") UUID roomId,
-            @RequestParam(name = "since", required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
-                    LocalDate since) {
+            @AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Since since) {
         return Download.table(
                 "watched.csv",
                 WatchFile.EVENT_COLUMNS,
-                rows(
-                        export.of(viewer.settingId(), roomId, Optional.ofNullable(since))
-                                .events(),
-                        WatchFile.Event::cells));
+                rows(export.of(viewer.settingId(), roomId, since.day()).events(), WatchFile.Event::cells));
     }
 
     @GetMapping("/rooms/{roomId}/episodes.csv")
     ResponseEntity<byte[]> episodes(
-            @AuthenticationPrincipal Viewer viewer,
-            @PathVariable("roomId") UUID roomId,
-            @RequestParam(name = "since", required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
-                    LocalDate since) {
+            @AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Since since) {
         return Download.table(
                 "episodes.csv",
                 WatchFile.EPISODE_COLUMNS,
-                rows(
-                        export.of(viewer.settingId(), roomId, Optional.ofNullable(since))
-                                .episodes(),
-                        WatchFile.Episode::cells));
+                rows(export.of(viewer.settingId(), roomId, since.day()).episodes(), WatchFile.Episode::cells));
     }
 
     @GetMapping("/rooms/{roomId}/watched.json")
     ResponseEntity<byte[]> json(
-            @AuthenticationPrincipal Viewer viewer,
-            @PathVariable("roomId") UUID roomId,
-            @RequestParam(name = "since", required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
-                    LocalDate since) {
+            @AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Since since) {
         return Download.of(
                 "watched.json",
                 "application/json",
-                WatchFile.write(export.of(viewer.settingId(), roomId, Optional.ofNullable(since))));
+                WatchFile.write(export.of(viewer.settingId(), roomId, since.day())));
+    }
+
+    /**
+     * From which day on.
+     *
+     * @param since first day; none for the last weeks
+     */
+    record Since(
+            @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
+            LocalDate since) {
+        Optional<LocalDate> day() {
+            return Optional.ofNullable(since);
+        }
     }
 
     private static <T> List<List<String>> rows(List<T> items, java.util.function.Function<T, List<String>> cells) {

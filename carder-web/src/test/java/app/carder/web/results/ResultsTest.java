@@ -96,6 +96,11 @@ class ResultsTest extends WebTest {
         assertThat(file.path("format").asString()).isEqualTo("carder-watched");
         assertThat(file.path("events").size()).isGreaterThan(90);
         assertThat(file.path("episodes").get(0).path("began").asString()).isNotBlank();
+        assertThat(get("tobias", room + "/watched.csv").text())
+                .as("four weeks where no day is given")
+                .contains(",CHOSE,")
+                .doesNotContain("2026-04-07T");
+        assertThat(get("tobias", room + "/watched.csv?since=soon").status()).isEqualTo(404);
         assertThat(get("teodor", room + "/watched.json").status()).isEqualTo(404);
         assertThat(get("anouk.grandfather", room + "/watched.json").status()).isEqualTo(403);
     }
