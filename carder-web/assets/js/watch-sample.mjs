@@ -9,7 +9,11 @@ export class SampleScreen {
     this.root = one("[data-screen=sample]");
     this.edge = one("[data-edge]");
     one("[data-every]", this.root).addEventListener("change", () => this.schedule());
-    one("[data-sweep]", this.root).addEventListener("change", () => { this.at = 0; this.draw(); });
+    one("[data-sweep]", this.root).addEventListener("change", () => {
+      this.at = 0;
+      this.draw();
+      this.tick();
+    });
     one("[data-look]", this.root).addEventListener("click", () => this.look());
   }
 
