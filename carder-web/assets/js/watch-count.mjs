@@ -23,6 +23,7 @@ export class CountScreen {
     one("#what-list").replaceChildren(...(card?.rungs ?? []).map(rung => el("option", {value: rung.words})));
     this.drawTargets();
     this.paint();
+    this.tick();
   }
 
   drawTargets() {
@@ -59,25 +60,26 @@ export class CountScreen {
     this.app.log.add("count", {child: this.active, ...fields});
   }
 
-  /** The first press begins the minute, each one after that counts; when it is over the count is kept. */
+  /** The first press begins the minute, each one after that counts; when it is over the count is kept, for who played. */
   minute(what) {
-    if (!this.minuteEnds) {
-      if (!what) return this.add({kind: "MINUTE", words: what});
-      Object.assign(this, {minuteEnds: Date.now() + MINUTE, minuteCount: 0, minuteWhat: what});
-    } else this.minuteCount++;
+    const running = this.record.minute;
+    if (!running && !what) return this.add({kind: "MINUTE", words: what});
+    this.record.minute = running ? {...running, number: running.number + 1} : {ends: Date.now() + MINUTE, child: this.active, words: what, number: 0};
+    this.app.log.note("count");
     this.tick();
   }
 
   tick() {
     const key = one("[data-minute]", this.root);
-    if (this.minuteEnds && Date.now() >= this.minuteEnds) {
-      const [number, what] = [this.minuteCount, this.minuteWhat];
-      this.minuteEnds = null;
-      this.add({kind: "MINUTE", words: what, number, ofNumber: MINUTE / 1000});
+    if (this.record.minute && Date.now() >= this.record.minute.ends) {
+      const {child, words: what, number} = this.record.minute;
+      this.record.minute = null;
+      this.add({kind: "MINUTE", child, words: what, number, ofNumber: MINUTE / 1000});
       this.paint();
     }
-    key.textContent = this.minuteEnds ? words(key, "", {left: Math.ceil((this.minuteEnds - Date.now()) / 1000)}) : words(key, "idle");
-    one("[data-minute-n]", this.root).textContent = this.minuteEnds ? this.minuteCount : "";
+    const running = this.record.minute;
+    key.textContent = running ? words(key, "", {left: Math.ceil((running.ends - Date.now()) / 1000)}) : words(key, "idle");
+    one("[data-minute-n]", this.root).textContent = running ? running.number : "";
   }
 
   paint() {

@@ -26,11 +26,11 @@ export class SampleScreen {
     this.draw();
   }
 
-  /** Children in turn: those chosen, or all who are here. */
+  /** Children in turn, by name, so that no contact in the middle of a sweep changes whose turn it is: those chosen, or all who are here. */
   children() {
-    return one("[data-sweep]", this.root).checked || !this.app.chosen.size
-      ? this.app.bundle.children.filter(child => this.app.isHere(child))
-      : this.app.bundle.children.filter(child => this.app.chosen.has(child.id));
+    const everybody = one("[data-sweep]", this.root).checked || !this.app.chosen.size;
+    return this.app.bundle.children.filter(child => everybody ? this.app.isHere(child) : this.app.chosen.has(child.id))
+      .sort((a, b) => a.name.localeCompare(b.name));
   }
 
   schedule() {
