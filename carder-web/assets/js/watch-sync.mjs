@@ -109,7 +109,7 @@ export class Sync {
   async send() {
     const contact = await this.contact();
     let owner = await vault.get("owner");
-    if (contact.person && owner && owner.id !== contact.person && !await vault.waiting()) {
+    if (contact.person && owner && owner.id !== contact.person && !await vault.waiting() && !this.coming) {
       // Somebody else took the tablet, and nothing of the one before waits: what it carried goes.
       await this.handOver();
       owner = null;
