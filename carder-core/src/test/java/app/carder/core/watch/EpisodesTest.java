@@ -22,6 +22,7 @@ import app.carder.core.watch.Episode.Who;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -241,30 +242,109 @@ class EpisodesTest {
         }
     }
 
-    /** The slow and obvious way: look at every second whether the child was at play. */
+    /** Ten minutes of taps that need not make sense together. */
+    private static List<PlayEvent> anyTaps(Random random) {
+        List<PlayEvent> taps = new ArrayList<>();
+        for (int second = 0; second < 600; second += 1 + random.nextInt(60)) {
+            taps.add(tap(second, PlayKind.values()[random.nextInt(PlayKind.values().length)]));
+        }
+        return taps;
+    }
+
+    /** The slow and obvious way: go through the taps and note for every second whether the child is at play. */
+    private static boolean[] atPlay(List<PlayEvent> taps, int until) {
+        boolean[] atPlay = new boolean[until];
+        boolean open = false;
+        boolean playing = false;
+        boolean brokenIn = false;
+        int finishedAt = -1;
+        for (int second = 0; second < until; second++) {
+            Instant now = at(second);
+            for (PlayEvent tap :
+                    taps.stream().filter(one -> one.at().equals(now)).toList()) {
+                switch (tap.kind().part()) {
+                    case BEGINS -> {
+                        open = true;
+                        playing = tap.kind() == CHOSE;
+                        brokenIn = false;
+                        finishedAt = -1;
+                    }
+                    case PLAYS -> {
+                        if (!open && tap.kind() == REPEATED && finishedAt >= 0) {
+                            Arrays.fill(atPlay, finishedAt, second, true);
+                        }
+                        open = true;
+                        playing = true;
+                        brokenIn = false;
+                        finishedAt = -1;
+                    }
+                    case BREAKS -> {
+                        brokenIn = open;
+                        playing = false;
+                    }
+                    case ENDS -> {
+                        if (open) {
+                            finishedAt = tap.kind() == FINISHED && !brokenIn ? second : -1;
+                        } else if (tap.kind() == PUT_AWAY) {
+                            finishedAt = -1;
+                        }
+                        open = false;
+                        playing = false;
+                        brokenIn = false;
+                    }
+                    case NOTED -> {}
+                }
+            }
+            atPlay[second] = playing;
+        }
+        return atPlay;
+    }
+
     @Test
     void theTimeOfPlayIsThatOfLookingAtEverySecond() {
         Random random = new Random(7);
-        for (int round = 0; round < 200; round++) {
-            List<PlayEvent> taps = new ArrayList<>();
-            for (int second = 0; second < 600; second += 1 + random.nextInt(60)) {
-                taps.add(tap(second, PlayKind.values()[random.nextInt(PlayKind.values().length)]));
-            }
+        for (int round = 0; round < 500; round++) {
+            List<PlayEvent> taps = anyTaps(random);
 
             List<Episode> found = Episodes.of(taps, at(700));
 
-            long seconds = 0;
-            for (int second = 0; second < 700; second++) {
-                Instant moment = at(second);
-                seconds += found.stream()
-                        .flatMap(episode -> episode.stretches().stream())
-                        .filter(stretch -> !moment.isBefore(stretch.startsAt()) && moment.isBefore(stretch.endsAt()))
-                        .count();
+            boolean[] expected = atPlay(taps, 700);
+            boolean[] reckoned = new boolean[700];
+            found.stream().flatMap(episode -> episode.stretches().stream()).forEach(stretch -> {
+                for (Instant now = stretch.startsAt(); now.isBefore(stretch.endsAt()); now = now.plusSeconds(1)) {
+                    reckoned[(int) Duration.between(NINE, now).toSeconds()] = true;
+                }
+            });
+            assertThat(reckoned).as("%s", taps).isEqualTo(expected);
+            int seconds = 0;
+            for (boolean one : expected) {
+                seconds += one ? 1 : 0;
             }
             assertThat(PlaySummary.of(found).engaged()).isEqualTo(Duration.ofSeconds(seconds));
-            assertThat(found)
-                    .allSatisfy(episode -> assertThat(episode.engaged())
-                            .isLessThanOrEqualTo(Duration.between(episode.startsAt(), episode.endsAt())));
+        }
+    }
+
+    @Test
+    void episodesFollowOneAnotherAndHoldTheirStretches() {
+        Random random = new Random(11);
+        for (int round = 0; round < 200; round++) {
+            List<PlayEvent> taps = anyTaps(random);
+
+            List<Episode> found = Episodes.of(taps, at(700));
+
+            Instant before = NINE;
+            for (Episode episode : found) {
+                assertThat(episode.startsAt()).isAfterOrEqualTo(before);
+                assertThat(episode.longestStretch()).isLessThanOrEqualTo(episode.engaged());
+                assertThat(episode.stretches()).allSatisfy(stretch -> {
+                    assertThat(stretch.startsAt()).isBetween(episode.startsAt(), episode.endsAt());
+                    assertThat(stretch.endsAt()).isBetween(stretch.startsAt(), episode.endsAt());
+                });
+                assertThat(episode.breakIns())
+                        .allSatisfy(
+                                breakIn -> assertThat(breakIn.at()).isBetween(episode.startsAt(), episode.endsAt()));
+                before = episode.endsAt();
+            }
         }
     }
 
