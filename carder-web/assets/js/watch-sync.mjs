@@ -17,6 +17,7 @@ export class Sync {
     this.timer = null;
     this.waiting = 0;
     this.coming = 0;
+    this.loading = Promise.resolve();
   }
 
   /** Something is about to be put into the queue; it waits from now on. */
@@ -184,13 +185,22 @@ export class Sync {
     item.photo.upload = address;
   }
 
-  /** What the device carries for the room that was chosen last. */
-  async load(room) {
+  /**
+   * What the device carries for the room that was chosen last. One load at a time: the answer about the room before
+   * must not come after that about the room just chosen.
+   */
+  load(room) {
+    this.loading = this.loading.catch(() => {}).then(() => this.fetchBundle(room));
+    return this.loading;
+  }
+
+  async fetchBundle(room) {
     const chosen = room ?? (await vault.get("room"));
-    const answer = await fetch("/watch/bundle" + (chosen ? `?room=${chosen}` : ""), {headers: this.token});
+    const answer = await fetch("/watch/bundle" + (chosen ? `?room=${chosen}` : ""),
+      {headers: {"X-Requested-By": "fetch", ...this.token}});
     if (answer.status === 404 && chosen && !room) {
       await vault.remove("room");
-      return this.load();
+      return this.fetchBundle();
     }
     if (!answer.ok) throw {state: answer.status === 401 || answer.status === 403 ? "signin" : "offline"};
     const bundle = await answer.json();

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.browser.RunningCarder.Size;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -242,6 +244,29 @@ class WatchMethodsTest extends InTheHand {
 
         assertThat(page.locator("[data-children]")).containsText("Priya");
         phone.context.setOffline(false);
+        page.locator("[data-rooms]").selectOption("Loft");
+        assertThat(page.locator("[data-children]")).containsText("Kofi");
+    }
+
+    @Test
+    void aLateAnswerAboutTheRoomBeforeDoesNotTakeTheChosenRoomAway() {
+        AtomicReference<Route> late = new AtomicReference<>();
+        page.route("**/watch/bundle*", route -> {
+            if (!late.compareAndSet(null, route)) {
+                route.resume();
+            }
+        });
+        page.reload();
+        page.waitForCondition(() -> late.get() != null);
+        page.locator("[data-rooms]").selectOption("Nook");
+
+        late.get().resume();
+
+        assertThat(state(page)).containsText("All sent");
+        assertThat(page.locator("[data-children]")).containsText("Priya");
+        page.reload();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(page.locator("[data-children]")).containsText("Priya");
         page.locator("[data-rooms]").selectOption("Loft");
         assertThat(page.locator("[data-children]")).containsText("Kofi");
     }
