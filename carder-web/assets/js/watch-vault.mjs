@@ -25,9 +25,16 @@ function database() {
 function run(stores, mode, work) {
   return database().then(db => new Promise((resolve, reject) => {
     const transaction = db.transaction(stores, mode);
-    const request = work(transaction);
+    let request;
     transaction.oncomplete = () => resolve(request?.result);
     transaction.onerror = transaction.onabort = () => reject(transaction.error);
+    try {
+      request = work(transaction);
+    } catch (failure) {
+      // Without this what was put before the fault would be written all the same.
+      transaction.abort();
+      reject(failure);
+    }
   }));
 }
 

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -41,6 +42,8 @@ final class RunningCarder {
     private RunningCarder() {
         application = run("carder_browser");
         address = addressOf(application);
+        // Longer than the first pauses between two tries to send, on a machine that is busy with more than these tests.
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         browser = Playwright.create()
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -97,7 +100,7 @@ final class RunningCarder {
                 .setViewportSize(size.width(), size.height())
                 .setHasTouch(size.width() < 1000)
                 .setBaseURL(address));
-        context.setDefaultTimeout(10_000);
+        context.setDefaultTimeout(15_000);
         return new Device(context, context.newPage(), address);
     }
 
