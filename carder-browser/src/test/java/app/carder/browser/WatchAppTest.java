@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.browser.RunningCarder.Device;
+import app.carder.browser.RunningCarder.Size;
 import app.carder.web.kit.Photos;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -17,8 +18,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Watching in the hand, with a connection that comes and goes. */
 class WatchAppTest extends InTheHand {
@@ -47,50 +52,58 @@ class WatchAppTest extends InTheHand {
               };
             })""";
 
-    @Test
-    void minutesWithoutAConnectionAndAReloadLoseNothing() {
-        phone.context.setOffline(true);
-        choose(page, "Kofi", "Yusuf");
-        go(page, "Play record");
-        page.clock().install();
-        tap(page, "Chose it");
-        band(page, "Yusuf").click();
-        tap(page, "Was invited");
-        page.clock().fastForward("03:00");
-        tap(page, "Engaged");
-        band(page, "Kofi").click();
-        tap(page, "Repeated");
-        page.clock().fastForward("02:00");
-        tap(page, "Adult broke in");
-        tap(page, "Left");
-        button(page, "Undo last tap").click();
-        assertThat(band(page, "Kofi")).containsText("engaged 5:0");
-        assertThat(band(page, "Kofi")).containsText("1 broke in, back after 0");
-        assertThat(state(page)).containsText("No connection");
+    static Stream<Arguments> hands() {
+        return Stream.of(
+                Arguments.of("a phone", RunningCarder.PHONE, "Kofi", "Yusuf"),
+                Arguments.of("a tablet", RunningCarder.TABLET, "Bram", "Tamsin"));
+    }
 
-        page.reload();
+    @ParameterizedTest(name = "on {0}")
+    @MethodSource("hands")
+    void minutesWithoutAConnectionAndAReloadLoseNothing(String where, Size size, String first, String second) {
+        Device hand = take(size, "hamish");
+        Page held = hand.page;
+        hand.context.setOffline(true);
+        choose(held, first, second);
+        go(held, "Play record");
+        held.clock().install();
+        tap(held, "Chose it");
+        band(held, second).click();
+        tap(held, "Was invited");
+        held.clock().fastForward("03:00");
+        tap(held, "Engaged");
+        band(held, first).click();
+        tap(held, "Repeated");
+        held.clock().fastForward("02:00");
+        tap(held, "Adult broke in");
+        tap(held, "Left");
+        button(held, "Undo last tap").click();
+        assertThat(band(held, first)).containsText("engaged 5:0");
+        assertThat(band(held, first)).containsText("1 broke in, back after 0");
+        assertThat(state(held)).containsText("No connection");
 
-        assertThat(band(page, "Kofi")).containsText("1 broke in");
-        assertThat(band(page, "Yusuf")).containsText("engaged 2:0");
-        button(page, "End watching").click();
-        choose(page, "Yusuf");
-        go(page, "Snapshot");
-        note(page).fill("Kofi carried the parcel without a net.");
-        button(page, "Keep it").click();
-        assertThat(state(page)).containsText("No connection");
-        phone.context.setOffline(false);
+        held.reload();
 
-        assertThat(state(page)).containsText("All sent");
-        assertThat(
-                        count(
-                                "select count(*) from watch_entry where kind = 'TAP' and record_id in (select record_id from watch_entry"
-                                        + " where kind = 'TAP' and child_id = (select id from child where given_name = 'Yusuf'))"))
+        assertThat(band(held, first)).containsText("1 broke in");
+        assertThat(band(held, second)).containsText("engaged 2:0");
+        button(held, "End watching").click();
+        choose(held, second);
+        go(held, "Snapshot");
+        note(held).fill("%s carried the parcel without a net on %s.".formatted(first, where));
+        button(held, "Keep it").click();
+        assertThat(state(held)).containsText("No connection");
+        hand.context.setOffline(false);
+
+        assertThat(state(held)).containsText("All sent");
+        String record = "select record_id from watch_entry where kind = 'TAP' and child_id ="
+                + " (select id from child where given_name = '%s')".formatted(second);
+        assertThat(count("select count(*) from watch_entry where kind = 'TAP' and record_id in (" + record + ")"))
                 .isEqualTo(6);
-        assertThat(count(
-                        "select count(*) from watch_entry t join watch_entry b on b.target_id = t.id where t.code = 'LEFT'"
-                                + " and b.kind = 'TAKEN_BACK'"))
+        assertThat(count("select count(*) from watch_entry t join watch_entry b on b.target_id = t.id"
+                        + " where t.code = 'LEFT' and b.kind = 'TAKEN_BACK' and t.record_id in (" + record + ")"))
                 .isEqualTo(1);
-        assertThat(count("select count(*) from observation where note = 'A friend carried the parcel without a net.'"))
+        assertThat(count("select count(*) from observation where note ="
+                        + " 'A friend carried the parcel without a net on %s.'".formatted(where)))
                 .isEqualTo(1);
     }
 

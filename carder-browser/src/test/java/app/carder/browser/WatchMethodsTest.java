@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.browser.RunningCarder.Size;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -89,6 +91,33 @@ class WatchMethodsTest extends InTheHand {
         assertThat(count("select count(distinct method) from watch_entry where child_id ="
                         + " (select id from child where given_name = 'Esperanza')"))
                 .isEqualTo(4);
+    }
+
+    @Test
+    void aPathIsDraggedAlongThePlanAndItsLastStepTakenBack() {
+        choose(page, "Tamsin");
+        go(page, "Movement");
+        Locator zones = page.locator("[data-plan-map] rect.zone");
+        List<BoundingBox> boxes = zones.all().stream().map(Locator::boundingBox).toList();
+
+        page.mouse().move(middleX(boxes.get(0)), middleY(boxes.get(0)));
+        page.mouse().down();
+        page.mouse().move(middleX(boxes.get(1)), middleY(boxes.get(1)), new Mouse.MoveOptions().setSteps(20));
+        page.mouse().up();
+
+        Locator sum = page.locator("[data-map-sum]");
+        for (int zone = 0; zone < 2; zone++) {
+            assertThat(sum).containsText(zoneName(zones.nth(zone)) + " 0:0");
+        }
+        String way = page.locator("[data-plan-map] .way").getAttribute("points");
+        assertThat(way.split(" ").length).as("places along the way").isGreaterThan(3);
+        button(page, "Undo last step").click();
+        assertThat(page.locator("[data-plan-map] .way")).not().hasAttribute("points", way);
+        button(page, "End watching").click();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from watch_entry where kind = 'ARRIVED' and x_mm is not null and child_id ="
+                        + " (select id from child where given_name = 'Tamsin')"))
+                .isEqualTo(way.split(" ").length);
     }
 
     @Test
@@ -303,6 +332,19 @@ class WatchMethodsTest extends InTheHand {
     @SuppressWarnings("unchecked")
     private static List<String> tooSmall(Page page) {
         return (List<String>) page.evaluate(TOO_SMALL);
+    }
+
+    private String zoneName(Locator zone) {
+        return page.locator("[data-map-zones] button[data-zone='" + zone.getAttribute("data-zone") + "']")
+                .textContent();
+    }
+
+    private static double middleX(BoundingBox box) {
+        return box.x + box.width / 2;
+    }
+
+    private static double middleY(BoundingBox box) {
+        return box.y + box.height / 2;
     }
 
     private static double top(Locator key) {

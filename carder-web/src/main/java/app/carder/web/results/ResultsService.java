@@ -32,6 +32,7 @@ import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setout.SetOutService;
+import app.carder.web.setout.SetOutService.Placed;
 import app.carder.web.setout.SetOutService.TimeOut;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -57,6 +58,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -93,7 +95,8 @@ public class ResultsService {
     ChildPlayView ofChild(SettingId settingId, UUID childId) {
         ChildView child = children.get(settingId, childId);
         RoomView room = rooms.get(settingId, child.roomId());
-        LocalDate since = settings.today(settingId).minusWeeks(WEEKS);
+        LocalDate today = settings.today(settingId);
+        LocalDate since = today.minusWeeks(WEEKS);
         List<Watched> all = Watched.of(watchLog.ofChild(settingId, childId, since));
         List<Watched> plays = all.stream()
                 .filter(one -> one.method() == Method.PLAY)
@@ -115,7 +118,7 @@ public class ResultsService {
                         .toList(),
                 PlaySummary.of(episodes),
                 PlayTrend.of(longestByDay(settingId, plays, childId)),
-                places(plays, childId, cards),
+                places(settingId, plays, childId, cards, room, setOuts.placed(settingId, room.id(), since, today)),
                 movement(all, childId, room),
                 Arrays.stream(Activity.values())
                         .filter(activity -> sample.share(activity).isEnough())
@@ -250,18 +253,42 @@ public class ResultsService {
                 .toList();
     }
 
-    private static List<Place> places(List<Watched> plays, UUID childId, Map<UUID, CardSummary> cards) {
-        Map<String, List<Episode>> byCard = plays.stream()
+    private List<Place> places(
+            SettingId settingId,
+            List<Watched> plays,
+            UUID childId,
+            Map<UUID, CardSummary> cards,
+            RoomView room,
+            List<Placed> placed) {
+        Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
+        Map<String, List<Episode>> byPlace = plays.stream()
                 .collect(Collectors.groupingBy(
-                        one -> title(one, cards).isEmpty() ? "At no card" : title(one, cards),
+                        one -> Stream.of(
+                                        title(one, cards),
+                                        zone(settingId, one, placed)
+                                                .map(zones::get)
+                                                .orElse(""))
+                                .filter(part -> !part.isEmpty())
+                                .reduce((card, zone) -> card + ", " + zone)
+                                .orElse("At no card"),
                         Collectors.flatMapping(one -> one.episodes(childId).stream(), Collectors.toList())));
-        return byCard.entrySet().stream()
-                .map(card -> new Place(
-                        card.getKey(),
-                        PlaySummary.of(card.getValue()).engaged(),
-                        card.getValue().size()))
-                .sorted(Comparator.comparing(Place::engaged).reversed())
+        return byPlace.entrySet().stream()
+                .map(place -> new Place(
+                        place.getKey(),
+                        PlaySummary.of(place.getValue()).engaged(),
+                        place.getValue().size()))
+                .sorted(Comparator.comparing(Place::engaged).reversed().thenComparing(Place::name))
                 .toList();
+    }
+
+    /** Where the card that was watched stood then: where it was set out last on that day before watching began. */
+    private Optional<UUID> zone(SettingId settingId, Watched one, List<Placed> placed) {
+        return placed.stream()
+                .filter(out ->
+                        out.cardId().equals(one.card()) && !out.setOutAt().isAfter(one.from()))
+                .filter(out -> out.on().equals(day(settingId, one.from())))
+                .max(Comparator.comparing(Placed::setOutAt))
+                .map(Placed::zoneId);
     }
 
     private static Optional<Movement<String>> movement(List<Watched> all, UUID childId, RoomView room) {

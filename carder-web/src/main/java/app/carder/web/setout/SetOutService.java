@@ -160,6 +160,24 @@ public class SetOutService {
                         (later, earlier) -> earlier));
     }
 
+    /**
+     * A card that was set out.
+     *
+     * @param cardId which
+     * @param zoneId where
+     * @param on the day
+     * @param setOutAt when it stood ready
+     */
+    public record Placed(UUID cardId, UUID zoneId, LocalDate on, Instant setOutAt) {}
+
+    /** What was set out where in a room; both ends included. */
+    @Transactional(readOnly = true)
+    public List<Placed> placed(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
+        return setOuts.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, OF_A_ROOM).stream()
+                .map(out -> new Placed(out.provocationId(), out.zoneId(), out.onDay(), out.setOutAt()))
+                .toList();
+    }
+
     /** Days on which each card of a room was set out, by card; both ends included. */
     @Transactional(readOnly = true)
     public Map<UUID, List<LocalDate>> daysOut(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {

@@ -52,6 +52,19 @@ class ResultsTest extends WebTest {
     }
 
     @Test
+    void tellsWherePlayHappenedByTheZoneTheCardStoodInThen() {
+        Document page = get("tobias", "/children/" + child("Anouk") + "/play").page();
+
+        assertThat(page.select("section:has(h3:contains(Where play happened)) li")
+                        .eachText())
+                .as("the rice was set out before each watching, the others were not")
+                .containsExactly(
+                        "Rice by the kilo, Weighing desk: 51 min 50 s, 6 episodes",
+                        "String, knots and labels: 16 min 55 s, 2 episodes",
+                        "Ice parcels that melt: 10 min 05 s, 1 episode");
+    }
+
+    @Test
     void isSilentAboutATrendWithTooFewDays() {
         Document page = get("tobias", "/children/" + child("Idris") + "/play").page();
 
