@@ -1,0 +1,6 @@
+// Asks the translated core: reads a file of [{ask, given}] and prints the answers.
+import {readFileSync} from "node:fs";
+import * as core from "../../../target/classes/static/shipped/js/core.mjs";
+
+const cases = JSON.parse(readFileSync(process.argv[2], "utf8"));
+console.log(JSON.stringify(cases.map(({ask, given}) => core[ask](...given))));
