@@ -1,7 +1,6 @@
 // The app for the hand: which screen is open, who is watched, what is told at the edges. Nothing here needs a connection.
 import * as vault from "./watch-vault.mjs";
 import {ahead as nextPoint} from "./core.mjs";
-import {deadline} from "./watch-queue.mjs";
 import {Sync} from "./watch-sync.mjs";
 import {Log} from "./watch-log.mjs";
 import {PlayScreen} from "./watch-play.mjs";
@@ -25,7 +24,19 @@ class App {
   }
 
   async start() {
-    await this.agePassed();
+    await this.sync.restore();
+    if (this.sync.end().wipe) {
+      await vault.wipe();
+      await this.sync.restore();
+    }
+    this.closed = this.sync.end().closed;
+    await (this.closed ? this.go("closed") : this.open());
+    setInterval(() => this.tick(), 1000);
+    this.tick();
+    await this.sync.start();
+  }
+
+  async open() {
     this.bundle = await vault.get("bundle");
     const kept = await vault.get("place");
     await this.log.restore();
@@ -38,9 +49,6 @@ class App {
     if (asked.get("room")) await vault.put("room", asked.get("room"));
     if (asked.get("child")) this.chosen = new Set([asked.get("child")]);
     await this.go(this.bundle ? kept?.screen ?? "start" : "empty");
-    setInterval(() => this.tick(), 1000);
-    this.tick();
-    await this.sync.start();
   }
 
   child(id) {
@@ -146,7 +154,7 @@ class App {
   async go(screen) {
     this.screen = screen;
     all("[data-screen]").forEach(section => { section.hidden = section.dataset.screen !== screen; });
-    one("[data-back]").hidden = ["start", "empty"].includes(screen);
+    one("[data-back]").hidden = ["start", "empty", "closed"].includes(screen);
     one("[data-end]").hidden = !(screen in this.log.records) && !["play", "sample", "map", "count", "listen"].includes(screen);
     one("[data-title]").textContent = this.screens[screen] ? one(`[data-go=${screen}]`).textContent : "Watch";
     await this.screens[screen]?.open();
@@ -185,6 +193,8 @@ class App {
 
   async hear(change) {
     if (change.state === "wiped") return location.replace(change.why === "revoked" ? "/sign-in?wiped" : "/watch/");
+    // In contact again after it was closed: it opens as it was left.
+    if (this.closed && change.state !== "sending" && !this.sync.end().closed) return location.replace("/watch/");
     if (change.state === "handed over") {
       this.log.records = {};
       Object.values(this.screens).forEach(screen => { screen.record = null; });
@@ -209,9 +219,9 @@ class App {
   state({state, count, person, clock}) {
     const line = one("[data-state]");
     const name = count ? (state === "sent" ? "waiting" : state) : ["offline", "signin"].includes(state) ? state : "sent";
-    const last = this.sync.last;
-    const end = last ? deadline(last.at, last.keeps, Date.now()) : {};
-    line.dataset.state = this.sync.isFull ? "full" : end.warn ? "ends" : name;
+    const end = this.sync.end();
+    if (end.warn) this.sync.warned().catch(() => {});
+    line.dataset.state = this.sync.isFull ? "full" : end.closed ? "closed" : end.warn ? "ends" : name;
     one("[data-sign-in]").hidden = !["signin", "other"].includes(state);
     line.textContent = words(line, line.dataset.state, {count, name: person, ...end})
       + (clock?.wrong ? ". " + words(line, "clock") : "");
@@ -224,18 +234,14 @@ class App {
     one("ul", box).replaceChildren(...refused.map(item => el("li", {}, item.snapshot ? el("q", {dir: "auto"}, item.snapshot.note) : `${item.type} `, ` ${item.why}`)));
   }
 
-  /** After too long without contact everything is thrown away. */
-  async agePassed() {
-    const contact = await vault.get("contact");
-    if (contact && deadline(contact.at, contact.keeps, Date.now()).over) await vault.wipe();
-  }
-
+  /** After too long without contact everything is thrown away, or closed as long as something unsent was not told of. */
   tick() {
-    const last = this.sync.last;
-    if (last && deadline(last.at, last.keeps, Date.now()).over) {
+    const end = this.sync.end();
+    if (end.wipe) {
       this.sync.last = null;
       return this.sync.wipe("age").catch(() => {});
     }
+    if (end.closed && !this.closed) return location.replace("/watch/");
     for (const [name, screen] of Object.entries(this.screens)) {
       if (screen.tick && screen.record && (name === this.screen || name === "sample")) screen.tick();
     }

@@ -24,9 +24,17 @@ export function settle(items, results) {
   return {done, refused, again};
 }
 
-/** After so long without contact all is to be wiped; from half of it on it is told. In ms. */
-export function deadline(lastContact, keeps, now) {
-  const quiet = now - lastContact;
-  return {over: quiet >= keeps, warn: quiet >= keeps / 2, days: Math.floor(quiet / 86_400_000),
-    left: Math.max(0, Math.ceil((keeps - quiet) / 86_400_000))};
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+
+/**
+ * What the time without contact asks for. From half of it on its end is told; at its end all is wiped. What is not sent
+ * goes only after it was told of for a day: until then the device is closed and shows nothing.
+ * @param contact {at, keeps, warnedAt}, in ms; warnedAt where unsent records have been told of since
+ */
+export function deadline({at, keeps, warnedAt}, waiting, now) {
+  const quiet = now - at;
+  const untilTold = waiting ? (warnedAt ?? now) + DAY - now : 0;
+  return {wipe: quiet >= keeps && untilTold <= 0, closed: quiet >= keeps && untilTold > 0, warn: quiet >= keeps / 2,
+    days: Math.floor(quiet / DAY), left: Math.max(0, Math.ceil((keeps - quiet) / DAY)), hours: Math.ceil(untilTold / HOUR)};
 }

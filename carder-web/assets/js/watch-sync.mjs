@@ -1,7 +1,7 @@
 // Sends what the device holds, oldest first, until the server says that it has it, and asks for what it carries.
 // One request is on its way at a time; nothing is let go before the answer names it.
 import * as vault from "./watch-vault.mjs";
-import {batch, pause, settle} from "./watch-queue.mjs";
+import {batch, deadline, pause, settle} from "./watch-queue.mjs";
 import {clock as measure} from "./core.mjs";
 
 const BATCH = 200;
@@ -46,7 +46,8 @@ export class Sync {
     this.waiting = await vault.waiting() + this.coming;
   }
 
-  async start() {
+  /** What the device remembers, before anything is sent. */
+  async restore() {
     this.device = await vault.get("device");
     if (!this.device) {
       this.device = crypto.randomUUID();
@@ -54,6 +55,21 @@ export class Sync {
     }
     this.last = await vault.get("contact");
     await this.recount();
+  }
+
+  /** How far the time without contact has come. */
+  end() {
+    return this.last ? deadline(this.last, this.waiting, Date.now()) : {};
+  }
+
+  /** Unsent records that the end of that time would take have been told of. */
+  async warned() {
+    if (!this.waiting || this.last.warnedAt) return;
+    this.last.warnedAt = Date.now();
+    await vault.put("contact", this.last);
+  }
+
+  start() {
     addEventListener("online", () => this.soon());
     document.addEventListener("visibilitychange", () => document.hidden || this.soon());
     return this.soon();

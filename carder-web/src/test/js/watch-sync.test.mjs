@@ -14,7 +14,8 @@ const ids = () => server.kept.map(item => item.id);
 
 /** Sends once and lets no timer of a next try go on. */
 async function exchange() {
-  await (sync.device ? sync.soon() : sync.start());
+  if (!sync.device) await sync.restore();
+  await sync.soon();
   clearTimeout(sync.timer);
 }
 
@@ -77,6 +78,7 @@ test("what the server refuses is shown with its reason and holds up nothing behi
 test("an answer about the room before, however late, comes before that about the chosen room", async () => {
   const late = deferred();
   server.before = path => path === "/watch/bundle" ? late.promise : Promise.resolve();
+  await sync.restore();
   const first = sync.start();
   while (!server.calls.includes("GET /watch/bundle")) await new Promise(setImmediate);
   const chosen = sync.load("nook");
@@ -160,6 +162,19 @@ test("a clock that is two hours behind is measured, and its offset goes with wha
   await exchange();
   assert.ok(heard.at(-1).clock.wrong);
   assert.ok(Math.abs(server.last.clockOffsetMs - 7_200_000) <= Math.max(1000, server.last.clockUncertaintyMs));
+});
+
+test("what is unsent is remembered as told of, until the next contact", async () => {
+  await exchange();
+  await vault.enqueue(entries(0, 1));
+  sync.last = {at: Date.now() - 604_800_000, keeps: 604_800_000};
+  await sync.recount();
+  assert.ok(sync.end().closed);
+  await sync.warned();
+  assert.ok((await vault.get("contact")).warnedAt <= Date.now());
+  await exchange();
+  assert.equal((await vault.get("contact")).warnedAt, undefined);
+  assert.equal(sync.end().warn, false);
 });
 
 test("what lies in the store is sealed under a key that cannot be taken out", async () => {

@@ -7,6 +7,8 @@ import {looksLike} from "../../../assets/js/photo-file.mjs";
 import {WriteLine} from "../../../assets/js/write-line.mjs";
 import {batch, deadline, pause, settle} from "../../../assets/js/watch-queue.mjs";
 
+const DAY = 86_400_000;
+
 test("mints the version 7 id of RFC 9562, appendix A.6", () => {
   // 017F22E2-79B0-7CC3-98C4-DC0C0C07398F: time 0x017F22E279B0 ms, random parts 0xCC3 and 0x18C4DC0C0C07398F.
   const random = Uint8Array.from([0x0c, 0xc3, 0x18, 0xc4, 0xdc, 0x0c, 0x0c, 0x07, 0x39, 0x8f]);
@@ -35,10 +37,21 @@ test("lets go only what the answer names, and shows what was refused", () => {
 });
 
 test("warns from half of the time without contact on, and ends it at the whole", () => {
-  const day = 86_400_000;
-  assert.deepEqual(deadline(0, 7 * day, 3 * day), {over: false, warn: false, days: 3, left: 4});
-  assert.deepEqual(deadline(0, 7 * day, 4 * day), {over: false, warn: true, days: 4, left: 3});
-  assert.equal(deadline(0, 7 * day, 7 * day).over, true);
+  const contact = {at: 0, keeps: 7 * DAY};
+  assert.deepEqual(deadline(contact, 0, 3 * DAY), {wipe: false, closed: false, warn: false, days: 3, left: 4, hours: 0});
+  assert.deepEqual(deadline(contact, 0, 4 * DAY), {wipe: false, closed: false, warn: true, days: 4, left: 3, hours: 0});
+  assert.equal(deadline(contact, 0, 7 * DAY).wipe, true);
+});
+
+test("closes instead of wiping as long as unsent records have not been told of for a day", () => {
+  const contact = {at: 0, keeps: 7 * DAY};
+  const unopened = deadline(contact, 2, 9 * DAY);
+  assert.deepEqual([unopened.wipe, unopened.closed, unopened.hours], [false, true, 24]);
+  const toldLate = deadline({...contact, warnedAt: 9 * DAY}, 2, 9.5 * DAY);
+  assert.deepEqual([toldLate.wipe, toldLate.closed, toldLate.hours], [false, true, 12]);
+  assert.equal(deadline({...contact, warnedAt: 9 * DAY}, 2, 10 * DAY).wipe, true);
+  assert.equal(deadline({...contact, warnedAt: 4 * DAY}, 2, 7 * DAY).wipe, true);
+  assert.equal(deadline({...contact, warnedAt: 4 * DAY}, 2, 6.9 * DAY).closed, false);
 });
 
 test("entries that were taken back do not stand, corrections go with the child they correct", () => {

@@ -349,6 +349,44 @@ class WatchAppTest extends InTheHand {
     }
 
     @Test
+    void whatIsUnsentWhenTheTimeEndsIsToldForADayBeforeItGoes() {
+        page.clock().install();
+        phone.context.setOffline(true);
+        for (String note : List.of("Found again after the holiday.", "Never sent.")) {
+            choose(page, "Kofi");
+            go(page, "Snapshot");
+            note(page).fill(note);
+            button(page, "Keep it").click();
+            assertThat(state(page)).containsText("1 kept on this device");
+
+            page.clock().fastForward(9L * 24 * 3600 * 1000);
+
+            assertThat(page.locator("[data-screen=closed]")).isVisible();
+            assertThat(state(page))
+                    .containsText("No contact for 9 days. 1 not sent. In 24 h everything here is wiped.");
+            assertThat(page.locator("[data-children]")).isHidden();
+            page.clock().fastForward(23L * 3600 * 1000);
+            if (note.startsWith("Found")) {
+                phone.context.setOffline(false);
+                assertThat(page.locator("[data-screen=start]")).isVisible();
+                assertThat(state(page)).containsText("All sent");
+                phone.context.setOffline(true);
+            }
+        }
+        assertThat(page.locator("[data-screen=closed]")).isVisible();
+        page.clock().fastForward(2L * 3600 * 1000);
+
+        assertThat(page.locator("[data-screen=empty]")).isVisible();
+        phone.context.setOffline(false);
+        assertThat(page.locator("[data-screen=start]")).isVisible();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from observation where note = 'Found again after the holiday.'"))
+                .isEqualTo(1);
+        assertThat(count("select count(*) from observation where note = 'Never sent.'"))
+                .isZero();
+    }
+
+    @Test
     void aTabletGoesFromHandToHandOnlyWhenNothingWaits() {
         page.route("**/watch/sync", route -> route.abort());
         choose(page, "Kofi");
