@@ -154,7 +154,9 @@ class App {
   async go(screen) {
     this.screen = screen;
     all("[data-screen]").forEach(section => { section.hidden = section.dataset.screen !== screen; });
-    one("[data-back]").hidden = ["start", "empty", "closed"].includes(screen);
+    const nothing = ["empty", "closed"].includes(screen);
+    all("[data-open]").forEach(part => { part.hidden = nothing; });
+    one("[data-back]").hidden = nothing || screen === "start";
     one("[data-end]").hidden = !(screen in this.log.records) && !["play", "sample", "map", "count", "listen"].includes(screen);
     one("[data-title]").textContent = this.screens[screen] ? one(`[data-go=${screen}]`).textContent : "Watch";
     await this.screens[screen]?.open();
