@@ -128,7 +128,7 @@ export class Sync {
     let owner = await vault.get("owner");
     if (contact.person && owner && owner.id !== contact.person && !await vault.waiting() && !this.coming) {
       // Somebody else took the tablet, and nothing of the one before waits: what it carried goes.
-      await this.handOver();
+      await this.handOver(owner.setting === contact.setting);
       owner = null;
     }
     const mine = contact.person && (!owner || owner.id === contact.person);
@@ -144,6 +144,7 @@ export class Sync {
     }
     if (!contact.person) throw {state: "signin"};
     if (!mine) throw {state: "other", person: owner.name};
+    this.setting = contact.setting;
     if (!this.loadedAt || Date.now() - this.loadedAt > 300_000) await this.load();
     await this.recount();
     this.tell({state: this.waiting ? "waiting" : "sent", clock: this.clock});
@@ -221,15 +222,17 @@ export class Sync {
     if (!answer.ok) throw {state: answer.status === 401 || answer.status === 403 ? "signin" : "offline"};
     const bundle = await answer.json();
     this.loadedAt = Date.now();
-    await vault.put("owner", {id: bundle.person, name: bundle.personName});
+    await vault.put("owner", {id: bundle.person, name: bundle.personName, setting: this.setting});
     await vault.put("room", bundle.room.id);
     await vault.put("bundle", bundle);
     this.hears({state: "loaded", bundle});
     return bundle;
   }
 
-  async handOver() {
+  /** Within a setting the device stays the same; another one must not learn its number. */
+  async handOver(sameSetting) {
     await vault.wipe();
+    if (!sameSetting) this.device = crypto.randomUUID();
     await vault.put("device", this.device);
     this.met = false;
     this.loadedAt = 0;

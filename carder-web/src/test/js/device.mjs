@@ -16,6 +16,7 @@ const ROOMS = {loft: "Loft", nook: "Nook"};
 /** The server as the device sees it. Each test bends one of its answers. */
 export class Server {
   person = "hamish";
+  setting = "quillmere";
   revoked = false;
   clockAhead = 0;
   calls = [];
@@ -32,7 +33,7 @@ export class Server {
     this.calls.push(`${method} ${path.split("?")[0]}`);
     await this.before(path);
     if (path.startsWith("/watch/contact")) {
-      return json({person: this.person, revoked: this.revoked, serverAt: new Date(Date.now() + this.clockAhead).toISOString(),
+      return json({person: this.person, setting: this.setting, revoked: this.revoked, serverAt: new Date(Date.now() + this.clockAhead).toISOString(),
         keepsSeconds: 604_800, tokenHeader: "X-CSRF-TOKEN", token: "token"});
     }
     if (path === "/watch/sync") {

@@ -119,6 +119,16 @@ test("a tablet from which nothing waits is handed over empty and keeps its own n
   assert.equal((await vault.get("owner")).id, "tobias");
 });
 
+test("a tablet that goes to another setting begins as another device there", async () => {
+  await exchange();
+  const device = sync.device;
+  Object.assign(server, {person: "teodor", setting: "harbour"});
+  await exchange();
+  assert.notEqual(sync.device, device);
+  assert.equal(await vault.get("device"), sync.device);
+  assert.equal(server.last.device, sync.device);
+});
+
 test("a tap that is not written yet is counted and keeps the tablet from being handed over", async () => {
   await exchange();
   sync.adding(1);

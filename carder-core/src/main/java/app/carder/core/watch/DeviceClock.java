@@ -16,8 +16,27 @@ public record DeviceClock(Duration offset, Duration uncertainty) {
     /** Clocks that are off by less are left as they are: taps are not more exact than that. */
     private static final Duration TOLERATED = Duration.ofSeconds(2);
 
+    /** Clocks that lost their battery begin at 1970 or 2000; anything outside of this is no clock. */
+    private static final Instant EARLIEST = Instant.EPOCH.minus(Duration.ofDays(366));
+
+    private static final Instant LATEST = Instant.EPOCH.plus(Duration.ofDays(230 * 366));
+
     /** A clock of which nothing is known. */
     public static final DeviceClock UNKNOWN = new DeviceClock(Duration.ZERO, Duration.ZERO);
+
+    /**
+     * Checks.
+     *
+     * @throws IllegalArgumentException if the offset is larger than that of any clock, or the uncertainty below zero
+     */
+    public DeviceClock {
+        if (offset.abs().compareTo(Duration.between(EARLIEST, LATEST)) > 0) {
+            throw new IllegalArgumentException("A clock cannot be off by %s.".formatted(offset));
+        }
+        if (uncertainty.isNegative()) {
+            throw new IllegalArgumentException("Uncertainty must be at least 0, got %s.".formatted(uncertainty));
+        }
+    }
 
     /**
      * From one exchange.
@@ -31,6 +50,11 @@ public record DeviceClock(Duration offset, Duration uncertainty) {
         }
         Duration half = Duration.between(sentAt, receivedAt).dividedBy(2);
         return new DeviceClock(Duration.between(sentAt.plus(half), serverAt), half);
+    }
+
+    /** Whether a clock, right or wrong, can have said this. */
+    public static boolean canSay(Instant moment) {
+        return moment.isAfter(EARLIEST) && moment.isBefore(LATEST);
     }
 
     /** Whether it is off by more than it could seem to be. */

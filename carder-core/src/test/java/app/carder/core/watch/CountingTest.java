@@ -171,5 +171,26 @@ class CountingTest {
             assertThatThrownBy(() -> DeviceClock.measured(server, server, server.minusSeconds(1)))
                     .hasMessageStartingWith("An answer must come after it was asked for");
         }
+
+        @Test
+        void thatLostItsBatteryIsPutRightFromItsFirstMoment() {
+            Instant atItsBeginning = Instant.EPOCH;
+            DeviceClock clock =
+                    DeviceClock.measured(atItsBeginning.plusSeconds(60), server, atItsBeginning.plusSeconds(60));
+
+            assertThat(DeviceClock.canSay(atItsBeginning)).isTrue();
+            assertThat(clock.correct(atItsBeginning)).isEqualTo(server.minusSeconds(60));
+        }
+
+        @Test
+        void cannotBeOffByCenturiesNorBeUncertainByLessThanNothing() {
+            assertThat(DeviceClock.canSay(Instant.MIN)).isFalse();
+            assertThat(DeviceClock.canSay(Instant.parse("9999-12-31T23:59:59Z")))
+                    .isFalse();
+            assertThatThrownBy(() -> new DeviceClock(Duration.ofDays(200_000), Duration.ZERO))
+                    .hasMessageStartingWith("A clock cannot be off by");
+            assertThatThrownBy(() -> new DeviceClock(Duration.ZERO, Duration.ofMillis(-1)))
+                    .hasMessage("Uncertainty must be at least 0, got PT-0.001S.");
+        }
     }
 }

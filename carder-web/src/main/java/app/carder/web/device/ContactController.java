@@ -36,6 +36,7 @@ class ContactController {
      *
      * @param serverAt the server's time, to measure the device's clock by
      * @param person id of whoever is signed in; none otherwise
+     * @param setting that this person belongs to; none otherwise
      * @param token against forged requests
      * @param tokenHeader the header that it goes into
      * @param revoked whether everything on the device is to be wiped
@@ -44,6 +45,7 @@ class ContactController {
     record Contact(
             Instant serverAt,
             @Nullable UUID person,
+            @Nullable UUID setting,
             String token,
             String tokenHeader,
             boolean revoked,
@@ -59,6 +61,7 @@ class ContactController {
                 .body(new Contact(
                         clock.instant(),
                         viewer == null ? null : viewer.personId(),
+                        viewer == null ? null : viewer.settingId().value(),
                         csrf.getToken(),
                         csrf.getHeaderName(),
                         device != null && devices.isRevoked(device),

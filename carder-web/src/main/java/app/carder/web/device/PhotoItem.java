@@ -1,6 +1,7 @@
 package app.carder.web.device;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 
 /**
@@ -10,4 +11,12 @@ import java.util.UUID;
  * @param upload address of the upload
  * @param observations the records that it belongs to
  */
-record PhotoItem(UUID id, String upload, List<UUID> observations) {}
+record PhotoItem(UUID id, String upload, List<UUID> observations) {
+
+    /** Makes sure that all is there. */
+    PhotoItem {
+        Objects.requireNonNull(id);
+        Objects.requireNonNull(upload);
+        observations = List.copyOf(observations);
+    }
+}

@@ -5,6 +5,7 @@ import app.carder.core.watch.DeviceClock;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Schema;
 import app.carder.core.watch.WellBeing;
+import app.carder.web.page.Typed;
 import app.carder.web.watch.ObservationDetails;
 import app.carder.web.watch.ObservationWords;
 import java.time.Instant;
@@ -12,6 +13,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -58,7 +60,25 @@ record SnapshotItem(
      * @param child who
      * @param observation id of the record
      */
-    record Seen(UUID child, UUID observation) {}
+    record Seen(UUID child, UUID observation) {
+        Seen {
+            Objects.requireNonNull(child);
+            Objects.requireNonNull(observation);
+        }
+    }
+
+    /** Cleans the words, and makes sure that what every snapshot needs is there. */
+    SnapshotItem {
+        Objects.requireNonNull(id);
+        Objects.requireNonNull(room);
+        Objects.requireNonNull(at);
+        children = List.copyOf(children);
+        statements = Set.copyOf(statements);
+        schemas = Set.copyOf(schemas);
+        inPhoto = Set.copyOf(inPhoto);
+        note = Typed.clean(note);
+        nextStep = Typed.clean(nextStep);
+    }
 
     boolean isComplete() {
         return !children.isEmpty()
@@ -68,7 +88,8 @@ record SnapshotItem(
                 && involvement >= 0
                 && involvement <= 5
                 && wellBeing >= 0
-                && wellBeing <= 5;
+                && wellBeing <= 5
+                && DeviceClock.canSay(at);
     }
 
     /** The record of each child. */
@@ -97,13 +118,13 @@ record SnapshotItem(
         return new ObservationDetails(
                 byChild().keySet(),
                 new ObservationWords(
-                        note.strip(),
+                        note,
                         Optional.of(involvement).filter(level -> level > 0).map(Involvement::ofLevel),
                         Optional.of(wellBeing).filter(level -> level > 0).map(WellBeing::ofLevel),
                         areas,
                         known,
                         schemas,
-                        nextStep.strip()),
+                        nextStep),
                 Optional.ofNullable(card),
                 photos > 0 ? inPhoto : Set.of(),
                 corrected.isAfter(now) ? now : corrected);

@@ -1,8 +1,10 @@
 package app.carder.web.device;
 
 import app.carder.core.watch.DeviceClock;
+import app.carder.web.page.Typed;
 import java.time.Duration;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 
@@ -21,7 +23,23 @@ record SyncRequest(
 
     static final int MOST_ITEMS = 500;
 
+    /**
+     * Cleans the name, and makes sure that all is there.
+     *
+     * @throws IllegalArgumentException if no clock can be off so far
+     */
+    SyncRequest {
+        Objects.requireNonNull(device);
+        name = Typed.clean(name);
+        items = List.copyOf(items);
+        clock(clockOffsetMs, clockUncertaintyMs);
+    }
+
     DeviceClock clock() {
-        return new DeviceClock(Duration.ofMillis(clockOffsetMs), Duration.ofMillis(Math.abs(clockUncertaintyMs)));
+        return clock(clockOffsetMs, clockUncertaintyMs);
+    }
+
+    private static DeviceClock clock(long offsetMs, long uncertaintyMs) {
+        return new DeviceClock(Duration.ofMillis(offsetMs), Duration.ofMillis(uncertaintyMs));
     }
 }

@@ -7,6 +7,7 @@ import app.carder.web.device.SyncAnswer.Result;
 import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -24,6 +25,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,6 +34,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -83,9 +86,16 @@ class SyncService {
     SyncAnswer take(Viewer viewer, SyncRequest request) {
         boolean revoked = devices.met(viewer, request.device(), request.name(), request.unsent(), request.clock());
         Batch batch = new Batch(viewer, request.device(), request.clock());
-        request.items().stream().limit(SyncRequest.MOST_ITEMS).forEach(batch::take);
+        List<JsonNode> items =
+                request.items().stream().limit(SyncRequest.MOST_ITEMS).toList();
+        items.forEach(batch::take);
         batch.flush();
-        return new SyncAnswer(clock.instant(), revoked, batch.results);
+        return new SyncAnswer(
+                clock.instant(), revoked, items.stream().map(batch::result).toList());
+    }
+
+    private static String id(JsonNode item) {
+        return item.path("id").asString("");
     }
 
     /** One request: entries that follow each other are written together. */
@@ -93,7 +103,9 @@ class SyncService {
         private final Viewer viewer;
         private final UUID deviceId;
         private final DeviceClock deviceClock;
-        private final List<Result> results = new ArrayList<>();
+        /** By the id of the item. */
+        private final Map<String, Result> results = new HashMap<>();
+
         private final List<EntryDetails> waiting = new ArrayList<>();
         private final Map<UUID, Optional<RoomView>> roomsById = new HashMap<>();
 
@@ -104,24 +116,44 @@ class SyncService {
         }
 
         void take(JsonNode item) {
-            String id = item.path("id").asString("");
+            String id = id(item);
+            // Entries wait to be written together; until then this holds their place.
+            results.put(id, refused(id, "sync.entry"));
             try {
                 switch (item.path("type").asString("")) {
-                    case "entry" -> waiting.add(json.treeToValue(item.path("entry"), EntryDetails.class));
+                    case "entry" -> waiting.add(read(item, "entry", EntryDetails.class, EntryDetails::id));
                     case "snapshot" -> {
+                        SnapshotItem snapshot = read(item, "snapshot", SnapshotItem.class, SnapshotItem::id);
                         flush();
-                        results.add(snapshot(json.treeToValue(item.path("snapshot"), SnapshotItem.class)));
+                        results.put(id, snapshot(snapshot));
                     }
                     case "photo" -> {
+                        PhotoItem photo = read(item, "photo", PhotoItem.class, PhotoItem::id);
                         flush();
-                        results.add(photo(json.treeToValue(item.path("photo"), PhotoItem.class)));
+                        results.put(id, photo(photo));
                     }
-                    default -> results.add(refused(id, "sync.unknown"));
+                    default -> results.put(id, refused(id, "sync.unknown"));
                 }
-            } catch (JacksonException | NullPointerException malformed) {
-                LOG.info("Item {} of device {} cannot be read", id, deviceId, malformed);
-                results.add(refused(id, "sync.unreadable"));
+            } catch (JacksonException malformed) {
+                // The place only: the fault itself would quote what somebody wrote about a child.
+                LOG.info("An item of device {} cannot be read at {}", deviceId, malformed.getPathReference());
+                results.put(id, refused(id, "sync.unreadable"));
             }
+        }
+
+        Result result(JsonNode item) {
+            return Required.from(results, id(item));
+        }
+
+        private <T> T read(JsonNode item, String part, Class<T> type, Function<T, UUID> id) {
+            if (!item.path(part).isObject()) {
+                throw MismatchedInputException.from(null, type, "There is no %s in it.".formatted(part));
+            }
+            T read = json.treeToValue(item.path(part), type);
+            if (!id.apply(read).toString().equals(id(item))) {
+                throw MismatchedInputException.from(null, type, "Its two ids differ.");
+            }
+            return read;
         }
 
         /** Writes the entries that wait. */
@@ -139,10 +171,7 @@ class SyncService {
                     .filter(entry -> isOurs(entry, childIds, cardIds) && WatchLogService.isComplete(entry))
                     .toList();
             Set<UUID> kept = add(good);
-            waiting.forEach(entry -> results.add(
-                    kept.contains(entry.id())
-                            ? Result.kept(entry.id().toString())
-                            : refused(entry.id().toString(), "sync.entry")));
+            kept.forEach(id -> results.put(id.toString(), Result.kept(id.toString())));
             waiting.clear();
         }
 
@@ -153,22 +182,12 @@ class SyncService {
                 return entries.stream().map(EntryDetails::id).collect(Collectors.toSet());
             } catch (DataIntegrityViolationException sameAtTheSameMoment) {
                 return entries.stream()
-                        .filter(this::addAlone)
+                        .filter(entry -> isWritten(
+                                () -> watchLog.add(viewer, deviceId, List.of(entry), deviceClock),
+                                entry.id().toString()))
                         .map(EntryDetails::id)
                         .collect(Collectors.toSet());
             }
-        }
-
-        private boolean addAlone(EntryDetails entry) {
-            for (int attempt = 0; attempt < 2; attempt++) {
-                try {
-                    watchLog.add(viewer, deviceId, List.of(entry), deviceClock);
-                    return true;
-                } catch (DataIntegrityViolationException takenMeanwhile) {
-                    LOG.debug("Entry {} collides", entry.id(), takenMeanwhile);
-                }
-            }
-            return false;
         }
 
         private Result snapshot(SnapshotItem item) {
@@ -185,19 +204,22 @@ class SyncService {
                 return refused(id, "sync.snapshot");
             }
             var details = item.details(room.get().framework(), deviceClock, clock.instant());
-            try {
-                observations.keepEach(viewer, item.id(), item.room(), item.byChild(), details);
-                return Result.kept(id);
-            } catch (DataIntegrityViolationException sameAtTheSameMoment) {
-                return observations
-                                        .known(
-                                                viewer.settingId(),
-                                                item.byChild().values())
-                                        .size()
-                                == item.byChild().size()
-                        ? Result.kept(id)
-                        : Result.again(id);
+            return isWritten(() -> observations.keepEach(viewer, item.id(), item.room(), item.byChild(), details), id)
+                    ? Result.kept(id)
+                    : refused(id, "sync.snapshot");
+        }
+
+        /** Tried twice, because the same may be on its way twice; what still cannot be written never can be. */
+        private boolean isWritten(Runnable write, String id) {
+            for (int attempt = 0; attempt < 2; attempt++) {
+                try {
+                    write.run();
+                    return true;
+                } catch (DataIntegrityViolationException collides) {
+                    LOG.info("Item {} of device {} collides", id, deviceId);
+                }
             }
+            return false;
         }
 
         private Result photo(PhotoItem item) {
@@ -247,7 +269,7 @@ class SyncService {
         }
     }
 
-    private static Set<UUID> known(List<UUID> named, java.util.function.Function<Set<UUID>, Set<UUID>> lookUp) {
+    private static Set<UUID> known(List<UUID> named, Function<Set<UUID>, Set<UUID>> lookUp) {
         Set<UUID> ids = named.stream().filter(Objects::nonNull).collect(Collectors.toSet());
         return ids.isEmpty() ? Set.of() : lookUp.apply(ids);
     }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.util.MultiValueMap;
 
 /**
@@ -57,7 +58,7 @@ public final class Typed {
         return all.isEmpty() || all.get(0) == null ? "" : all.get(0);
     }
 
-    /** Trimmed, in one Unicode form, without control characters but line breaks. */
+    /** As it is kept; see {@link #clean}. */
     public String text(String name) {
         return clean(raw(name));
     }
@@ -205,7 +206,8 @@ public final class Typed {
         return text;
     }
 
-    private static String clean(String text) {
+    /** Words as they are kept: trimmed, in one Unicode form, without control characters but line breaks. */
+    public static String clean(@Nullable String text) {
         String oneForm = Normalizer.normalize(text == null ? "" : text, Normalizer.Form.NFC);
         return oneForm.replace("\r\n", "\n").replaceAll("[\\p{Cc}&&[^\\n]]", "").strip();
     }

@@ -1,7 +1,11 @@
 package app.carder.web.watchlog;
 
+import app.carder.core.watch.DeviceClock;
+import app.carder.web.page.Typed;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,12 +53,34 @@ public record EntryDetails(
         Instant at) {
 
     static final int LONGEST_WORDS = 1000;
+    static final int LONGEST_COMPANY = 120;
 
-    /** Whether it says what its kind needs. */
+    /** Larger numbers and places are slips of the finger. */
+    static final int LARGEST = 1_000_000;
+
+    /** Cleans the words, and makes sure that what every entry needs is there. */
+    public EntryDetails {
+        Objects.requireNonNull(id);
+        Objects.requireNonNull(record);
+        Objects.requireNonNull(room);
+        Objects.requireNonNull(method);
+        Objects.requireNonNull(kind);
+        Objects.requireNonNull(code);
+        Objects.requireNonNull(at);
+        company = Typed.clean(company);
+        words = Typed.clean(words);
+    }
+
+    /** Whether it says what its kind needs, and nothing that cannot be. */
     boolean isComplete() {
         boolean named = !kind.isOfChild() || child != null;
         boolean aimed = !kind.isCorrection() || target != null;
         boolean timed = kind != EntryKind.RETIMED || correctedTo != null;
-        return named && aimed && timed && kind.takes(code) && words.length() <= LONGEST_WORDS;
+        boolean brief = words.length() <= LONGEST_WORDS && company.length() <= LONGEST_COMPANY;
+        boolean small = Stream.of(number, ofNumber, xMm, yMm)
+                .filter(Objects::nonNull)
+                .allMatch(value -> value >= -LARGEST && value <= LARGEST);
+        boolean datable = DeviceClock.canSay(at) && (correctedTo == null || DeviceClock.canSay(correctedTo));
+        return named && aimed && timed && brief && small && datable && kind.takes(code);
     }
 }
