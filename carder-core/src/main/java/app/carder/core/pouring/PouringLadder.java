@@ -97,10 +97,7 @@ public final class PouringLadder {
      */
     public static List<PouringSet> propose(
             Rung rung, List<Named> all, List<Funnel> funnels, Material fill, double tolerance) {
-        if (!fill.kind().isPoured()) {
-            throw new IllegalArgumentException("Fill must be loose or liquid, got %s (%s)."
-                    .formatted(fill.kind().words(), fill.name()));
-        }
+        requirePoured(fill);
         if (!(tolerance >= 0 && tolerance <= 0.2)) {
             throw new IllegalArgumentException("Tolerance must be from 0 to 0.2, got %s.".formatted(tolerance));
         }
@@ -133,6 +130,13 @@ public final class PouringLadder {
                 .limit(MOST_SETS)
                 .map(one -> one.build().get())
                 .toList();
+    }
+
+    private static void requirePoured(Material fill) {
+        if (!fill.kind().isPoured()) {
+            throw new IllegalArgumentException("Fill must be loose or liquid, got %s (%s)."
+                    .formatted(fill.kind().words(), fill.name()));
+        }
     }
 
     /** A vessel with what it holds, worked out once. */
@@ -293,9 +297,10 @@ public final class PouringLadder {
      * @param into the vessel with the line
      * @param measured fill in the jug, more than goes to the line
      * @param toLine volume up to the line
-     * @throws IllegalArgumentException if nothing would stay in the jug, or it does not go in
+     * @throws IllegalArgumentException if nothing would stay in the jug, it does not go in, or it cannot be poured
      */
     public static PouringSet toLine(Named from, Named into, Volume measured, Volume toLine, Material fill) {
+        requirePoured(fill);
         if (!measured.isMoreThan(toLine)) {
             throw new IllegalArgumentException(
                     "Fill must be more than goes to the line (%s), got %s. Something must stay in the jug."

@@ -95,6 +95,9 @@ class PouringLadderTest {
         assertThatThrownBy(() -> PouringLadder.toLine(
                         jug, jug, Volume.ofMillilitres(100), Volume.ofMillilitres(100), TestCupboard.get("water")))
                 .hasMessageContaining("Something must stay");
+        assertThatThrownBy(() -> PouringLadder.toLine(
+                        jug, jug, Volume.ofMillilitres(100), Volume.ofMillilitres(50), TestCupboard.get("envelopes")))
+                .hasMessageContaining("loose or liquid");
         assertThatThrownBy(() ->
                         PouringLadder.propose(Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("envelopes"), 0.02))
                 .hasMessageContaining("loose or liquid");

@@ -4,6 +4,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.lists.ListService.Ticking;
+import app.carder.web.page.Days;
 import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
@@ -12,10 +13,8 @@ import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.ResponseEntity;
@@ -55,7 +54,7 @@ class ListController {
         page.addObject("room", room);
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("kinds", ListKind.values());
-        page.addObject("list", lists.list(viewer.settingId(), room, ListKind.ofPath(kind), day(of)));
+        page.addObject("list", lists.list(viewer.settingId(), room, ListKind.ofPath(kind), Days.read(of)));
         return page;
     }
 
@@ -94,7 +93,7 @@ class ListController {
             @PathVariable("kind") String kind,
             @RequestParam(name = "of", defaultValue = "") String of) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
-        ListView list = lists.list(viewer.settingId(), room, ListKind.ofPath(kind), day(of));
+        ListView list = lists.list(viewer.settingId(), room, ListKind.ofPath(kind), Days.read(of));
         return printer.download(
                 kind + ".pdf", printer.print("lists/print", Map.of("room", room, "list", list), Map.of()));
     }
@@ -105,8 +104,8 @@ class ListController {
             @PathVariable("roomId") UUID roomId,
             @PathVariable("kind") String kind,
             @RequestParam(name = "of", defaultValue = "") String of) {
-        ListView list =
-                lists.list(viewer.settingId(), rooms.get(viewer.settingId(), roomId), ListKind.ofPath(kind), day(of));
+        ListView list = lists.list(
+                viewer.settingId(), rooms.get(viewer.settingId(), roomId), ListKind.ofPath(kind), Days.read(of));
         List<List<String>> rows = list.groups().stream()
                 .flatMap(group -> group.items().stream()
                         .map(item -> List.of(
@@ -117,13 +116,5 @@ class ListController {
                                 item.tickedBy().orElse(""))))
                 .toList();
         return Download.table(kind + ".csv", List.of("part", "what", "amount or place", "detail", "done by"), rows);
-    }
-
-    private static Optional<LocalDate> day(String of) {
-        try {
-            return of.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(of));
-        } catch (DateTimeParseException noDay) {
-            return Optional.empty();
-        }
     }
 }

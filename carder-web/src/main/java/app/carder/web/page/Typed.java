@@ -109,12 +109,11 @@ public final class Typed {
 
     /** A day that must be there. */
     public Optional<LocalDate> day(String name, FormErrors errors) {
-        try {
-            return Optional.of(LocalDate.parse(text(name)));
-        } catch (DateTimeParseException notADay) {
+        Optional<LocalDate> day = Days.read(text(name));
+        if (day.isEmpty()) {
             errors.add(name, "form.day", text(name));
-            return Optional.empty();
         }
+        return day;
     }
 
     /** A time of day that must be there. */

@@ -4,13 +4,14 @@ import app.carder.exchange.json.WatchFile;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Days;
 import app.carder.web.page.Download;
+import app.carder.web.page.NotFound;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -73,11 +74,11 @@ class ResultsController {
      *
      * @param since first day; none for the last weeks
      */
-    record Since(
-            @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
-            LocalDate since) {
+    record Since(@Nullable String since) {
         Optional<LocalDate> day() {
-            return Optional.ofNullable(since);
+            return since == null || since.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(Days.read(since).orElseThrow(NotFound::new));
         }
     }
 

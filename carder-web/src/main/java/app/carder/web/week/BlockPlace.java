@@ -1,8 +1,8 @@
 package app.carder.web.week;
 
+import app.carder.web.page.Days;
 import app.carder.web.page.NotFound;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.UUID;
 
 /**
@@ -29,11 +29,11 @@ public record BlockPlace(LocalDate onDay, UUID sessionId, UUID zoneId, int place
         String[] parts = key.split("_");
         try {
             return new BlockPlace(
-                    LocalDate.parse(parts[0]),
+                    Days.read(parts[0]).orElseThrow(NotFound::new),
                     UUID.fromString(parts[1]),
                     UUID.fromString(parts[2]),
                     Integer.parseInt(parts[3]));
-        } catch (DateTimeParseException | IllegalArgumentException | ArrayIndexOutOfBoundsException noPlace) {
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException noPlace) {
             throw new NotFound();
         }
     }

@@ -6,6 +6,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Days;
 import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
@@ -17,7 +18,6 @@ import app.carder.web.setting.SettingService;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -161,17 +161,13 @@ class CalendarController {
     }
 
     private static Optional<OccasionDetails> occasion(Typed typed, String row) {
-        try {
-            LocalDate from = LocalDate.parse(typed.text("from-" + row));
-            LocalDate until = LocalDate.parse(typed.text("until-" + row));
-            String summary = typed.text("summary-" + row);
-            boolean possible = !summary.isEmpty() && !until.isBefore(from);
-            return possible
-                    ? Optional.of(new OccasionDetails(from, until, summary, typed.has("closing", row)))
-                    : Optional.empty();
-        } catch (DateTimeParseException changedOnTheWay) {
-            throw new NotFound();
-        }
+        LocalDate from = Days.read(typed.text("from-" + row)).orElseThrow(NotFound::new);
+        LocalDate until = Days.read(typed.text("until-" + row)).orElseThrow(NotFound::new);
+        String summary = typed.text("summary-" + row);
+        boolean possible = !summary.isEmpty() && !until.isBefore(from);
+        return possible
+                ? Optional.of(new OccasionDetails(from, until, summary, typed.has("closing", row)))
+                : Optional.empty();
     }
 
     /** Makes an address for one's calendar program; it is shown once. */

@@ -3,6 +3,7 @@ package app.carder.web.week;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Days;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
@@ -15,7 +16,6 @@ import app.carder.web.week.WeekCopyService.Copying;
 import app.carder.web.week.WeekService.BlockHome;
 import app.carder.web.week.WeekService.Moving;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -135,7 +135,7 @@ class WeekController {
         FormErrors errors = new FormErrors();
         Optional<LocalDate> from = typed.day("from", errors);
         List<LocalDate> to = typed.all("to").stream()
-                .flatMap(text -> day(text).stream())
+                .flatMap(text -> Days.read(text).stream())
                 .filter(day -> from.isPresent() && !day.equals(from.get()))
                 .toList();
         if (from.isEmpty()) {
@@ -198,13 +198,5 @@ class WeekController {
 
     private LocalDate monday(Viewer viewer, String of) {
         return WeekService.mondayOf(of, settings.today(viewer.settingId()));
-    }
-
-    private static Optional<LocalDate> day(String text) {
-        try {
-            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
-        } catch (DateTimeParseException notADay) {
-            return Optional.empty();
-        }
     }
 }

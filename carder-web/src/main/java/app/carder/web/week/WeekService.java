@@ -8,6 +8,7 @@ import app.carder.core.week.Rotation.Advised;
 import app.carder.core.week.Rotation.Past;
 import app.carder.core.week.Rotation.Turn;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Days;
 import app.carder.web.page.NotFound;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.ProvocationService;
@@ -25,7 +26,6 @@ import app.carder.web.watch.ObservationService;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -88,11 +88,7 @@ public class WeekService {
 
     /** The Monday of the week that a text names by one of its days; of the usual day's week where it names none. */
     public static LocalDate mondayOf(String text, LocalDate usual) {
-        try {
-            return mondayOf(LocalDate.parse(text));
-        } catch (DateTimeParseException noDay) {
-            return mondayOf(usual);
-        }
+        return mondayOf(Days.read(text).orElse(usual));
     }
 
     /** The board of a week. */

@@ -66,6 +66,13 @@ class TypedTest {
                 .containsExactly("form.tooLong", "form.missing.givenName", "form.day");
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"2026-02-30", "1899-12-31", "2200-01-01", "+999999999-01-01", "6 May", "", "2026-05-06T10:00"})
+    void takesNoDayThatNobodyPlansFor(String text) {
+        assertThat(Days.read(text)).isEmpty();
+    }
+
     @Test
     void acceptsLengthsFromAboveZeroToThreeMetres() {
         assertThat(centimetres("300")).isEqualTo(Length.ofCentimetres(300));

@@ -114,6 +114,8 @@ class ResultsTest extends WebTest {
                 .contains(",CHOSE,")
                 .doesNotContain("2026-04-07T");
         assertThat(get("tobias", room + "/watched.csv?since=soon").status()).isEqualTo(404);
+        assertThat(get("tobias", room + "/watched.csv?since=+999999999-01-01").status())
+                .isEqualTo(404);
         assertThat(get("teodor", room + "/watched.json").status()).isEqualTo(404);
         assertThat(get("anouk.grandfather", room + "/watched.json").status()).isEqualTo(403);
     }
