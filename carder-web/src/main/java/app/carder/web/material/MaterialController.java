@@ -134,7 +134,7 @@ class MaterialController {
 
     private static String back(Typed typed) {
         String query = typed.text("q");
-        return query.isEmpty()
+        return query.isEmpty() || query.length() > Typed.LONGEST_LINE
                 ? "/materials"
                 : "/materials?q=" + java.net.URLEncoder.encode(query, java.nio.charset.StandardCharsets.UTF_8);
     }

@@ -158,6 +158,18 @@ class MaterialTest extends WebTest {
         }
 
         @Test
+        void goesBackToWhatWasSearchedUnlessThatIsTooLongForAnAddress() {
+            String counted = "/materials/" + material("lentils") + "/stock";
+
+            assertThat(post("tobias", counted, "stock", "900", "q", "red lentils")
+                            .location())
+                    .startsWith("/materials?q=red+lentils#m-");
+            assertThat(post("tobias", counted, "stock", "900", "q", "x".repeat(20_000))
+                            .location())
+                    .startsWith("/materials#m-");
+        }
+
+        @Test
         void keepsOnTheCardWhatIsTakenOutOfTheCupboard() {
             UUID stamps = material("wooden-stamps");
 
