@@ -144,7 +144,6 @@ export class Sync {
     }
     if (!contact.person) throw {state: "signin"};
     if (!mine) throw {state: "other", person: owner.name};
-    this.setting = contact.setting;
     if (!this.loadedAt || Date.now() - this.loadedAt > 300_000) await this.load();
     await this.recount();
     this.tell({state: this.waiting ? "waiting" : "sent", clock: this.clock});
@@ -222,7 +221,7 @@ export class Sync {
     if (!answer.ok) throw {state: answer.status === 401 || answer.status === 403 ? "signin" : "offline"};
     const bundle = await answer.json();
     this.loadedAt = Date.now();
-    await vault.put("owner", {id: bundle.person, name: bundle.personName, setting: this.setting});
+    await vault.put("owner", {id: bundle.person, name: bundle.personName, setting: bundle.setting});
     await vault.put("room", bundle.room.id);
     await vault.put("bundle", bundle);
     this.hears({state: "loaded", bundle});

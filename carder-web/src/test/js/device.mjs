@@ -45,7 +45,7 @@ export class Server {
     if (path.startsWith("/watch/bundle")) {
       const room = new URLSearchParams(path.split("?")[1]).get("room") ?? "loft";
       return room in ROOMS
-        ? json({person: this.person, personName: `Name of ${this.person}`, room: {id: room, name: ROOMS[room]}})
+        ? json({person: this.person, setting: this.setting, personName: `Name of ${this.person}`, room: {id: room, name: ROOMS[room]}})
         : {ok: false, status: 404};
     }
     return json({});

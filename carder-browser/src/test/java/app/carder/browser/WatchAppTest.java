@@ -415,6 +415,14 @@ class WatchAppTest extends InTheHand {
         assertThat(count("select count(*) from observation where note = 'Not sent before the shift ended.'"
                         + " and author_name = 'Hamish Vale'"))
                 .isEqualTo(1);
+        phone.context.clearCookies();
+        phone.signIn("teodor");
+        page.navigate("/watch/");
+        assertThat(page.locator("[data-children]")).containsText("Ines");
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from device where last_person like 'Teodor%'"))
+                .as("another setting knows it as another device")
+                .isEqualTo(1);
     }
 
     @Test

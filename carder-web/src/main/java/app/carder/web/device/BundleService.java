@@ -100,6 +100,7 @@ class BundleService {
         return new BundleView(
                 viewer.personId(),
                 viewer.name(),
+                settingId.value(),
                 new Named(room.id(), room.name()),
                 rooms.all(settingId).stream()
                         .map(one -> new Named(one.id(), one.name()))

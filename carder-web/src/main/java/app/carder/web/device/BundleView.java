@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param person id of whoever is signed in
  * @param personName for people
+ * @param setting that this person belongs to
  * @param room which
  * @param rooms all of the setting, to change to
  * @param zoneId time zone of the setting
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
 record BundleView(
         UUID person,
         String personName,
+        UUID setting,
         Named room,
         List<Named> rooms,
         String zoneId,

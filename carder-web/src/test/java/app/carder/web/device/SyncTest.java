@@ -471,6 +471,11 @@ class SyncTest extends WebTest {
         assertThat(bundle.path("plan").path("zones").size()).isPositive();
         assertThat(bundle.path("areas").size()).isEqualTo(7);
         assertThat(bundle.path("languages").size()).isEqualTo(2);
+        assertThat(bundle.path("setting"))
+                .as("a device of another setting is another device")
+                .isEqualTo(json.readTree(get("hamish", "/watch/contact").text()).path("setting"))
+                .isNotEqualTo(
+                        json.readTree(get("teodor", "/watch/contact").text()).path("setting"));
         assertThat(text).doesNotContain("allergen", "bornOn", "consent", "interests");
         assertThat(get("bronagh", "/watch/bundle?room=" + room("Loft")).status())
                 .isEqualTo(404);
