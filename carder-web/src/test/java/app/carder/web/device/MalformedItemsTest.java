@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.kit.WebTest;
+import app.carder.web.watchlog.EntryDetails;
 import app.carder.web.watchlog.EntryKind;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -67,26 +69,7 @@ class MalformedItemsTest extends WebTest {
     }
 
     static Stream<String> fieldsOfEntries() {
-        return Stream.of(
-                "id",
-                "record",
-                "room",
-                "sequence",
-                "method",
-                "kind",
-                "child",
-                "card",
-                "zone",
-                "code",
-                "company",
-                "words",
-                "number",
-                "ofNumber",
-                "xMm",
-                "yMm",
-                "target",
-                "correctedTo",
-                "at");
+        return fields(EntryDetails.class);
     }
 
     @ParameterizedTest
@@ -99,7 +82,7 @@ class MalformedItemsTest extends WebTest {
                 entry.put(field, odd);
                 items.add(entry);
             }
-            items.add(entry(EntryKind.TAP));
+            items.add(entry(kind));
 
             List<String> states = sync("entry", items);
 
@@ -118,20 +101,7 @@ class MalformedItemsTest extends WebTest {
     }
 
     static Stream<String> fieldsOfSnapshots() {
-        return Stream.of(
-                "id",
-                "room",
-                "children",
-                "note",
-                "involvement",
-                "wellBeing",
-                "statements",
-                "schemas",
-                "nextStep",
-                "card",
-                "inPhoto",
-                "photos",
-                "at");
+        return fields(SnapshotItem.class);
     }
 
     @ParameterizedTest
@@ -156,7 +126,7 @@ class MalformedItemsTest extends WebTest {
     }
 
     static Stream<String> fieldsOfPhotos() {
-        return Stream.of("id", "upload", "observations");
+        return fields(PhotoItem.class);
     }
 
     @ParameterizedTest
@@ -176,7 +146,7 @@ class MalformedItemsTest extends WebTest {
     }
 
     static Stream<String> fieldsOfTheEnvelope() {
-        return Stream.of("device", "name", "clockOffsetMs", "clockUncertaintyMs", "unsent", "items");
+        return fields(SyncRequest.class);
     }
 
     @ParameterizedTest
@@ -188,6 +158,11 @@ class MalformedItemsTest extends WebTest {
 
             assertThat(sent(envelope).status()).as("%s = %s", field, odd).isIn(200, 400, 422);
         }
+    }
+
+    /** All of them: a field that is added later is tried as well. */
+    private static Stream<String> fields(Class<? extends Record> item) {
+        return Arrays.stream(item.getRecordComponents()).map(RecordComponent::getName);
     }
 
     private Map<String, Object> entry(EntryKind kind) {
