@@ -292,7 +292,8 @@ class AccessibilityTest {
         page.locator("#note").fill("");
     }
 
-    private static void check(Page page, List<String> violations) {
+    /** Adds what axe finds on a page as it stands, and what lies out of reach. */
+    static void check(Page page, List<String> violations) {
         ((List<?>) page.evaluate(OUT_OF_REACH)).forEach(fault -> violations.add(page.url() + ": " + fault));
         new AxeBuilder(page)
                 .analyze()

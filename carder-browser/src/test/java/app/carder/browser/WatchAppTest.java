@@ -352,6 +352,7 @@ class WatchAppTest extends InTheHand {
     void whatIsUnsentWhenTheTimeEndsIsToldForADayBeforeItGoes() {
         page.clock().install();
         phone.context.setOffline(true);
+        List<String> violations = new ArrayList<>();
         for (String note : List.of("Found again after the holiday.", "Never sent.")) {
             choose(page, "Kofi");
             go(page, "Snapshot");
@@ -365,6 +366,7 @@ class WatchAppTest extends InTheHand {
             assertThat(state(page))
                     .containsText("No contact for 9 days. 1 not sent. In 24 h everything here is wiped.");
             assertThat(page.locator("[data-children]")).isHidden();
+            AccessibilityTest.check(page, violations);
             page.clock().fastForward(23L * 3600 * 1000);
             if (note.startsWith("Found")) {
                 phone.context.setOffline(false);
@@ -384,6 +386,7 @@ class WatchAppTest extends InTheHand {
                 .isEqualTo(1);
         assertThat(count("select count(*) from observation where note = 'Never sent.'"))
                 .isZero();
+        assertThat(violations).isEmpty();
     }
 
     @Test
