@@ -10,13 +10,11 @@ import app.carder.core.watch.PlaySummary;
 import app.carder.core.watch.PlayTrend;
 import app.carder.core.watch.TakeUp;
 import app.carder.core.watch.TakeUp.Player;
-import app.carder.core.watch.Tally;
 import app.carder.core.watch.TimeBand;
 import app.carder.core.watch.TimeSample;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
 import app.carder.core.watch.TimeSample.Look;
-import app.carder.core.watch.Tries;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
@@ -43,7 +41,6 @@ import app.carder.web.watchlog.WatchLogService;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -125,7 +122,12 @@ public class ResultsService {
                         .map(activity -> new Share(activity.words(), sample.share(activity)))
                         .toList(),
                 sample.looks(),
-                counts(settingId, all, childId),
+                all.stream()
+                        .sorted(Comparator.comparing(Watched::from).reversed())
+                        .flatMap(one -> CountLines.of(one, childId)
+                                .map(words -> new Counted(settings.local(settingId, one.from()), words)))
+                        .limit(MOST_LINES)
+                        .toList(),
                 of(all, childId, EntryKind.HEARD).stream()
                         .sorted(Comparator.comparing(EntryView::happenedAt).reversed())
                         .limit(MOST_LINES)
@@ -328,70 +330,8 @@ public class ResultsService {
                 .toList();
     }
 
-    private List<Counted> counts(SettingId settingId, List<Watched> all, UUID childId) {
-        List<Counted> counts = new ArrayList<>();
-        for (Watched one : all) {
-            LocalDateTime at = settings.local(settingId, one.from());
-            byWords(one, childId, EntryKind.TALLY)
-                    .forEach((what, tallies) -> counts.add(new Counted(
-                            at,
-                            "%s: %d"
-                                    .formatted(
-                                            what,
-                                            Tally.of(tallies.stream()
-                                                            .map(ResultsService::number)
-                                                            .toList())
-                                                    .count()))));
-            byWords(one, childId, EntryKind.TRY)
-                    .forEach((what, tries) -> counts.add(new Counted(at, "%s: %s".formatted(what, tries(tries)))));
-            byWords(one, childId, EntryKind.TURN)
-                    .forEach((what, turns) -> counts.add(new Counted(
-                            at,
-                            "%s: %d turns, %d points"
-                                    .formatted(
-                                            what,
-                                            turns.size(),
-                                            Tally.of(turns.stream()
-                                                            .map(ResultsService::number)
-                                                            .toList())
-                                                    .count()))));
-            of(List.of(one), childId, EntryKind.CHECK)
-                    .forEach(check -> counts.add(
-                            new Counted(at, "%s: %d of %d".formatted(check.words(), number(check), check.ofNumber()))));
-            of(List.of(one), childId, EntryKind.GROUP)
-                    .forEach(group -> counts.add(new Counted(at, "%s: %d".formatted(group.words(), number(group)))));
-            of(List.of(one), childId, EntryKind.COMPARE)
-                    .forEach(compared -> counts.add(new Counted(at, PlayWords.compared(compared))));
-            of(List.of(one), childId, EntryKind.MINUTE)
-                    .forEach(minute -> counts.add(new Counted(
-                            at, "%s: %d in %d s".formatted(minute.words(), number(minute), minute.ofNumber()))));
-        }
-        counts.sort(Comparator.comparing(Counted::at).reversed());
-        return counts.stream().limit(MOST_LINES).toList();
-    }
-
-    private static String tries(List<EntryView> tries) {
-        return Tries.of(tries.stream()
-                        .map(one -> new Tries.Try(number(one) == 1, Tries.Prompt.valueOf(one.code())))
-                        .toList())
-                .words();
-    }
-
-    private static Map<String, List<EntryView>> byWords(Watched one, UUID childId, EntryKind kind) {
-        return of(List.of(one), childId, kind).stream()
-                .collect(Collectors.groupingBy(EntryView::words, LinkedHashMap::new, Collectors.toList()));
-    }
-
-    private static int number(EntryView entry) {
-        return Optional.ofNullable(entry.number()).orElse(0);
-    }
-
     private static List<EntryView> of(List<Watched> all, UUID childId, EntryKind kind) {
-        return all.stream()
-                .flatMap(one -> one.of(kind).stream())
-                .map(one -> one.what())
-                .filter(entry -> childId.equals(entry.child()))
-                .toList();
+        return all.stream().flatMap(one -> one.of(childId, kind).stream()).toList();
     }
 
     private Map<UUID, CardSummary> cards(SettingId settingId, List<Watched> plays) {

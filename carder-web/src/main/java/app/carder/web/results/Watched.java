@@ -117,6 +117,14 @@ record Watched(
                         LinkedHashMap::new));
     }
 
+    /** Entries of a kind about a child. */
+    List<EntryView> of(UUID child, EntryKind kind) {
+        return of(kind).stream()
+                .map(Happened::what)
+                .filter(entry -> child.equals(entry.child()))
+                .toList();
+    }
+
     /** Entries of a kind. */
     List<Happened<EntryView>> of(EntryKind kind) {
         return entries.stream().filter(one -> one.what().kind() == kind).toList();
