@@ -38,6 +38,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.teavm.jso.JSBody;
 import org.teavm.jso.JSExport;
 import org.teavm.jso.JSObject;
 
@@ -249,6 +250,10 @@ public final class DeviceCore {
         return ReadingEase.of(text, rules(language).ease()).band().words();
     }
 
+    /** What a device carries from before has none yet. */
+    @JSBody(params = "language", script = "return language.exceptions || [];")
+    private static native String[] exceptions(Given.Language language);
+
     private static LanguageRules rules(Given.Language language) {
         return new LanguageRules(
                 language.getCode(),
@@ -256,6 +261,7 @@ public final class DeviceCore {
                         .map(word ->
                                 new Watched(word.getPattern(), Reason.valueOf(word.getReason()), word.getInstead()))
                         .toList(),
+                List.of(exceptions(language)),
                 List.of(language.getSigns()),
                 new Ease(
                         language.getBase(),

@@ -284,6 +284,7 @@ class TranslationTest {
                 "code", rules.code(),
                 "watched", rules.watched(),
                 "signs", rules.signs(),
+                "exceptions", rules.exceptions(),
                 "base", rules.ease().base(),
                 "perSentence", rules.ease().perSentence(),
                 "perWord", rules.ease().perWord(),

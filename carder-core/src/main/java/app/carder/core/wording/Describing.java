@@ -24,6 +24,7 @@ public final class Describing {
 
     private final List<Rule> rules;
     private final Pattern sign;
+    private final Pattern exceptions;
 
     private record Rule(Pattern pattern, Watched watched) {}
 
@@ -44,6 +45,7 @@ public final class Describing {
                 .map(watched -> new Rule(anyOf(List.of(watched.pattern())), watched))
                 .toList();
         sign = anyOf(language.signs());
+        exceptions = anyOf(language.exceptions());
     }
 
     /** The marks of a text, in its order; of two that overlap the longer one. */
@@ -104,23 +106,36 @@ public final class Describing {
         return List.copyOf(kept);
     }
 
-    /** The text with what stands in quotation marks blanked, so that places stay the same. */
-    private static String blanked(String text) {
+    /** The text in lower case with what stands in quotation marks, and what only sounds like a judgement, blanked, so that places stay the same. */
+    private String blanked(String text) {
         StringBuilder open = new StringBuilder(text.toLowerCase(Locale.ROOT));
         // A letter whose lower case is longer would shift every place behind it.
         if (open.length() != text.length()) {
             open = new StringBuilder(text);
         }
-        Matcher quoted = QUOTED.matcher(text);
-        while (quoted.find()) {
-            for (int at = quoted.start(); at < quoted.end(); at++) {
-                open.setCharAt(at, ' ');
+        blank(open, QUOTED.matcher(text));
+        // Curly and straight apostrophes count alike.
+        for (int at = 0; at < open.length(); at++) {
+            if (open.charAt(at) == '\u2019' || open.charAt(at) == '\u02bc') {
+                open.setCharAt(at, '\'');
             }
         }
+        blank(open, exceptions.matcher(open.toString()));
         return open.toString();
     }
 
+    private static void blank(StringBuilder open, Matcher matcher) {
+        while (matcher.find()) {
+            for (int at = matcher.start(); at < matcher.end(); at++) {
+                open.setCharAt(at, ' ');
+            }
+        }
+    }
+
     private static Pattern anyOf(List<String> words) {
+        if (words.isEmpty()) {
+            return Pattern.compile("(?!)");
+        }
         StringBuilder pattern = new StringBuilder("(?<!\\p{L})(?:");
         for (int i = 0; i < words.size(); i++) {
             String word = words.get(i);

@@ -11,10 +11,12 @@ import org.apache.commons.csv.CSVRecord;
  *
  * @param code of the language (RFC 5646), such as "en"
  * @param watched words to look at twice
+ * @param exceptions words in which a watched word means something else: {@code bright yellow}, {@code sweet potato}
  * @param signs beginnings of words that tell what could be seen or heard
  * @param ease constants of the formula
  */
-public record LanguageRules(String code, List<Watched> watched, List<String> signs, Ease ease) {
+public record LanguageRules(
+        String code, List<Watched> watched, List<String> exceptions, List<String> signs, Ease ease) {
 
     /** The languages that ship. */
     public static final List<String> SHIPPED = List.of("en", "de");
@@ -22,6 +24,7 @@ public record LanguageRules(String code, List<Watched> watched, List<String> sig
     /** Keeps its own copies. */
     public LanguageRules {
         watched = List.copyOf(watched);
+        exceptions = List.copyOf(exceptions);
         signs = List.copyOf(signs);
     }
 
@@ -73,11 +76,13 @@ public record LanguageRules(String code, List<Watched> watched, List<String> sig
             throw new IllegalArgumentException("A language must be one of %s, got %s.".formatted(SHIPPED, code));
         }
         List<Watched> watched = new ArrayList<>();
+        List<String> exceptions = new ArrayList<>();
         List<String> signs = new ArrayList<>();
         Ease ease = null;
         for (CSVRecord row : ShippedTable.rows(LanguageRules.class, "words-" + code + ".csv")) {
             String kind = row.get("kind");
             switch (kind) {
+                case "EXCEPT" -> exceptions.add(row.get("words"));
                 case "SIGN" -> signs.add(row.get("words"));
                 case "EASE" -> ease = ease(row.get("words"), row.get("instead"));
                 default -> watched.add(new Watched(row.get("words"), Reason.valueOf(kind), row.get("instead")));
@@ -86,7 +91,7 @@ public record LanguageRules(String code, List<Watched> watched, List<String> sig
         if (ease == null) {
             throw new IllegalStateException("Impossible state: words-%s.csv has no row EASE.".formatted(code));
         }
-        return new LanguageRules(code, watched, signs, ease);
+        return new LanguageRules(code, watched, exceptions, signs, ease);
     }
 
     private static Ease ease(String constants, String letters) {

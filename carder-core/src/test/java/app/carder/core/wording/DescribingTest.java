@@ -31,7 +31,7 @@ class DescribingTest {
         "He was happy at the desk, happy",
         "She wanted to post it, wanted to",
         "It rolled a lot, a lot",
-        "He is ahead of the others, ahead of",
+        "He is ahead of the others, ahead of the others",
         "She quickly wrapped it, quickly"
     })
     void marksWhatACameraCouldNotShow(String text, String word) {
