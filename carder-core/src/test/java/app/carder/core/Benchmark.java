@@ -25,6 +25,7 @@ import app.carder.core.prepare.Preparation;
 import app.carder.core.prepare.Step;
 import app.carder.core.proposal.TestWeeks;
 import app.carder.core.proposal.WeekSolver;
+import app.carder.core.ratio.RatioRule;
 import app.carder.core.room.Play;
 import app.carder.core.room.RoomCheck;
 import app.carder.core.room.RoomPlan;
@@ -147,7 +148,7 @@ final class Benchmark {
                 () -> Sightlines.of(large));
         rows.put(
                 "plan: floor, exits, ways, water and quiet of that room",
-                () -> RoomCheck.of(large, List.of(30, 40, 40)));
+                () -> RoomCheck.of(large, RatioRule.usual(), List.of(30, 40, 40)));
         rows.put("safety: the whole cupboard against 60 children", () -> check.check(all, sixty));
         rows.put(
                 "journal: 6 entries of 1,000 observations",
@@ -206,7 +207,7 @@ final class Benchmark {
         for (PouringLadder.Rung rung : List.of(PouringLadder.Rung.TWO_EQUAL, PouringLadder.Rung.TWO_UNEQUAL)) {
             rows.put(
                     "pouring: %s over %d vessels".formatted(rung.words().toLowerCase(Locale.ROOT), vessels.size()),
-                    () -> PouringLadder.propose(rung, vessels, List.of(), water, 0.02));
+                    () -> PouringLadder.propose(rung, vessels, List.of(), water, 0.02, PouringLadder.heaviestFor(50)));
         }
         rows.put(
                 "line-up: 21 marks folded into a zone, drawn",

@@ -22,11 +22,13 @@ import org.apache.commons.csv.CSVRecord;
  * @param code its own
  * @param name for people
  * @param heat whether an adult needs heat for it
+ * @param cooked whether its flour is cooked through before children touch it
  * @param keepsDays days that it can be used
  * @param note what to do, and what to mind
  * @param ingredients in the order in which they go in
  */
-public record Recipe(String code, String name, Heat heat, int keepsDays, String note, List<Ingredient> ingredients) {
+public record Recipe(
+        String code, String name, Heat heat, Cooked cooked, int keepsDays, String note, List<Ingredient> ingredients) {
 
     /** Whether it is cooked. */
     public enum Heat {
@@ -34,6 +36,14 @@ public record Recipe(String code, String name, Heat heat, int keepsDays, String 
         NEEDED,
         /** Mixed cold. */
         NONE
+    }
+
+    /** Whether flour in it is still raw. */
+    public enum Cooked {
+        /** Cooked through. */
+        THROUGH,
+        /** Still raw, also where just-boiled water is poured on it. */
+        NOT
     }
 
     /** Keeps its own copy. */
@@ -92,6 +102,7 @@ public record Recipe(String code, String name, Heat heat, int keepsDays, String 
                 row.get("recipe"),
                 row.get("name"),
                 row.get("needs_heat").equals("yes") ? Heat.NEEDED : Heat.NONE,
+                row.get("cooked").equals("yes") ? Cooked.THROUGH : Cooked.NOT,
                 Integer.parseInt(row.get("keeps_days")),
                 row.get("note"),
                 List.of(ingredient));
@@ -100,6 +111,6 @@ public record Recipe(String code, String name, Heat heat, int keepsDays, String 
     private Recipe with(Ingredient ingredient) {
         List<Ingredient> more = new ArrayList<>(ingredients);
         more.add(ingredient);
-        return new Recipe(code, name, heat, keepsDays, note, more);
+        return new Recipe(code, name, heat, cooked, keepsDays, note, more);
     }
 }

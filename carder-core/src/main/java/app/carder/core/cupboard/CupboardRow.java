@@ -11,6 +11,7 @@ import app.carder.core.measure.Density;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
+import app.carder.core.measure.ReadNumber;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Source;
 import app.carder.core.reckoning.Source.Basis;
@@ -131,15 +132,21 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
     }
 
     private Optional<BigDecimal> number(String column) {
-        String text = text(column).replace(',', '.');
+        String text = text(column);
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        if (!text.matches("[0-9]{1,9}(\\.[0-9]{1,6})?")) {
+        if (ReadNumber.isAmbiguous(text)) {
             throw new IllegalArgumentException(
-                    "Column %s must be a number of 0 or more, got \"%s\".".formatted(column, text(column)));
+                    "Column %s could be a thousand or one, got \"%s\". Maybe write 1000, or 1.0?"
+                            .formatted(column, text));
         }
-        return Optional.of(new BigDecimal(text));
+        Optional<BigDecimal> number = column.endsWith("_g") ? ReadNumber.grams(text) : ReadNumber.plain(text);
+        if (number.filter(found -> found.signum() >= 0).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Column %s must be a number of 0 or more, got \"%s\".".formatted(column, text));
+        }
+        return number;
     }
 
     private <E extends Enum<E>> Optional<E> one(String column, E[] all) {

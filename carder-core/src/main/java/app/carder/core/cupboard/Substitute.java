@@ -23,8 +23,8 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
- * What can stand in for something that is not there: the same role (kind), the same class of grain or a like size, and no graver
- * finding with the children who will be there.
+ * What can stand in for something that is not there: the same role (kind), the same class of grain or a like size, and
+ * nothing that holds it with the children who will be there.
  *
  * @param instead what is in the cupboard
  * @param changes what will be different, in words
@@ -41,28 +41,70 @@ public record Substitute(Stocked instead, List<String> changes) {
     }
 
     /**
-     * Looks through the cupboard, best first: what is in stock before what is not, then what changes least.
+     * What was looked through.
+     *
+     * @param offered best first: what is in stock before what is not, then what changes least
+     * @param leftOut things of the same role that are not offered, and why
+     */
+    public record Proposal(List<Substitute> offered, List<LeftOut> leftOut) {
+        /** Keeps its own copies. */
+        public Proposal {
+            offered = List.copyOf(offered);
+            leftOut = List.copyOf(leftOut);
+        }
+    }
+
+    /**
+     * A thing that is not offered.
+     *
+     * @param thing in the cupboard
+     * @param findings that hold it for these children
+     */
+    public record LeftOut(Stocked thing, List<Finding> findings) {
+        /** Keeps its own copy. */
+        public LeftOut {
+            findings = List.copyOf(findings);
+        }
+    }
+
+    /**
+     * Looks through the cupboard. Whatever a finding holds for these children (an allergen, a choking danger, a poison, or something
+     * that is not known) is never offered, whether or not the wanted thing is held as well; nor is what needs more of an adult.
      *
      * @param wanted that is not there
      * @param cupboard everything; the wanted thing itself and what is known to be used up is left out
      * @param children who will be there
      */
-    public static List<Substitute> propose(
+    public static Proposal propose(
             Stocked wanted, List<Stocked> cupboard, List<ChildPresent> children, SafetyCheck check) {
-        Optional<Level> gravest = gravest(wanted, children, check);
-        return cupboard.stream()
-                .filter(other -> !other.code().equals(wanted.code()))
-                .filter(other -> !isUsedUp(other))
-                .filter(other -> sameRole(wanted, other))
-                .filter(other -> !isGraver(gravest(other, children, check), gravest))
-                .map(other -> new Substitute(other, changes(wanted, other)))
-                .sorted(Comparator.comparing(
-                                (Substitute one) -> !one.instead().stock().isKnown())
-                        .thenComparing(one -> one.changes().size())
-                        .thenComparingDouble(one -> distance(wanted, one.instead()))
-                        .thenComparing(one -> one.instead().name()))
-                .limit(MOST)
-                .toList();
+        Optional<Level> gravest =
+                findings(wanted, children, check).stream().map(Finding::level).findFirst();
+        List<Substitute> offered = new ArrayList<>();
+        List<LeftOut> leftOut = new ArrayList<>();
+        for (Stocked other : cupboard) {
+            if (other.code().equals(wanted.code()) || isUsedUp(other) || !sameRole(wanted, other)) {
+                continue;
+            }
+            List<Finding> findings = findings(other, children, check);
+            List<Finding> against = findings.stream()
+                    .filter(finding -> finding.holds() || isGraver(Optional.of(finding.level()), gravest))
+                    .toList();
+            if (against.isEmpty()) {
+                offered.add(new Substitute(other, changes(wanted, other)));
+            } else {
+                leftOut.add(new LeftOut(other, against));
+            }
+        }
+        return new Proposal(
+                offered.stream()
+                        .sorted(Comparator.comparing((Substitute one) ->
+                                        !one.instead().stock().isKnown())
+                                .thenComparing(one -> one.changes().size())
+                                .thenComparingDouble(one -> distance(wanted, one.instead()))
+                                .thenComparing(one -> one.instead().name()))
+                        .limit(MOST)
+                        .toList(),
+                leftOut);
     }
 
     private static boolean isUsedUp(Stocked other) {
@@ -112,9 +154,9 @@ public record Substitute(Stocked instead, List<String> changes) {
         return a == 0 || b == 0 ? 0 : Math.abs(Math.log(a / b));
     }
 
-    private static Optional<Level> gravest(Stocked stocked, List<ChildPresent> children, SafetyCheck check) {
-        Setup setup = new Setup(List.of(new Setup.Item(stocked.material(), stocked.vessel())), Set.of(), "");
-        return check.check(setup, children).stream().map(Finding::level).findFirst();
+    private static List<Finding> findings(Stocked stocked, List<ChildPresent> children, SafetyCheck check) {
+        return check.check(
+                new Setup(List.of(Setup.Item.of(stocked.material(), stocked.vessel())), Set.of(), ""), children);
     }
 
     /** What is only good to know weighs no more than nothing. */
@@ -162,7 +204,7 @@ public record Substitute(Stocked instead, List<String> changes) {
 
     private static Optional<String> traits(Set<Trait> these, Set<Trait> without) {
         return joined(these.stream()
-                .filter(trait -> !without.contains(trait))
+                .filter(trait -> !without.contains(trait) && trait != Trait.LOOKED_THROUGH && trait != Trait.FINE)
                 .map(Trait::words)
                 .collect(Collectors.toCollection(TreeSet::new)));
     }

@@ -2,8 +2,8 @@ package app.carder.core.investigate;
 
 import app.carder.core.week.OpenDays;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeSet;
 
 /** The days on which an investigation is looked at. */
 public final class ObservationDays {
@@ -11,27 +11,32 @@ public final class ObservationDays {
     private ObservationDays() {}
 
     /**
-     * Every second or third open day over one to six weeks, the first day included. Closed days are passed over, so that no day falls
-     * on one; the last is on or before {@code start + 7 * weeks} days.
+     * Every so many calendar days over one to six weeks, the first day included: what grows or rots does so on closed days too. A day
+     * that is closed is moved to the open day before it, or after it where that one is taken; the last is on or before {@code start + 7
+     * * weeks} days.
      *
      * @param start first day; where it is closed, the next open one
-     * @param everyOpenDays 1 to 5
+     * @param everyDays 1 to 7 calendar days
      * @param weeks 1 to 6
      * @throws IllegalArgumentException if a number is out of range
      */
-    public static List<LocalDate> of(LocalDate start, int everyOpenDays, int weeks, OpenDays open) {
-        if (everyOpenDays < 1 || everyOpenDays > 5) {
-            throw new IllegalArgumentException(
-                    "It must be looked at every 1 to 5 open days, got %d.".formatted(everyOpenDays));
+    public static List<LocalDate> of(LocalDate start, int everyDays, int weeks, OpenDays open) {
+        if (everyDays < 1 || everyDays > 7) {
+            throw new IllegalArgumentException("It must be looked at every 1 to 7 days, got %d.".formatted(everyDays));
         }
         if (weeks < 1 || weeks > 6) {
             throw new IllegalArgumentException("It must last 1 to 6 weeks, got %d.".formatted(weeks));
         }
         LocalDate last = start.plusWeeks(weeks);
-        List<LocalDate> days = new ArrayList<>();
-        for (LocalDate day = open.plus(start, 0); !day.isAfter(last); day = open.plus(day, everyOpenDays)) {
-            days.add(day);
+        TreeSet<LocalDate> days = new TreeSet<>();
+        days.add(open.plus(start, 0));
+        for (LocalDate due = days.first().plusDays(everyDays); !due.isAfter(last); due = due.plusDays(everyDays)) {
+            LocalDate before = open.isOpen(due) ? due : open.before(due);
+            LocalDate day = days.contains(before) ? open.plus(due, 0) : before;
+            if (!day.isAfter(last)) {
+                days.add(day);
+            }
         }
-        return days;
+        return List.copyOf(days);
     }
 }

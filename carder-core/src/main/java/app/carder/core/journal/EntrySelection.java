@@ -14,8 +14,9 @@ import java.util.stream.Collectors;
 /**
  * Chooses which observations make a balanced journal.
  *
- * <p>The objective is {@code F(S) = sum over areas of sqrt(n_a) + 0.8 sum over stretches of sqrt(n_t) + 0.1 p}: n_a
- * counts the chosen entries that touch area a, n_t those in stretch t when the period is cut into as many equal
+ * <p>The objective is {@code F(S) = sum over areas of sqrt(w_a) + 0.8 sum over stretches of sqrt(n_t) + 0.1 p}: w_a
+ * adds {@code 1 / k^2} for each chosen entry that touches area a and k areas in all, so that an entry that ticks everything counts for
+ * no more than one that is about one thing; n_t counts those in stretch t when the period is cut into as many equal
  * stretches as there are entries to choose (at most six), p those with a photo that the family may see. The roots
  * make a second entry on the same area or in the same stretch worth less than the first on another: F is monotone and
  * submodular. The entry that adds most is taken, again and again; the result is at least {@code 1 - (1 - 1/k)^k} of the best
@@ -121,19 +122,22 @@ public final class EntrySelection {
 
     /** Counts of what is chosen so far. */
     private final class Tally {
-        private final Map<String, Integer> byArea = new HashMap<>();
+        private final Map<String, Double> byArea = new HashMap<>();
         private final Map<Integer, Integer> byStretch = new HashMap<>();
 
         double gain(Candidate candidate) {
             double areas = candidate.areas().stream()
-                    .mapToDouble(area -> step(byArea.getOrDefault(area, 0)))
+                    .mapToDouble(area -> {
+                        double before = byArea.getOrDefault(area, 0.0);
+                        return Math.sqrt(before + share(candidate)) - Math.sqrt(before);
+                    })
                     .sum();
             double time = TIME_WEIGHT * step(byStretch.getOrDefault(stretchOf(candidate.on()), 0));
             return areas + time + (candidate.photo() == Candidate.Photo.SHOWN ? PHOTO_WEIGHT : 0);
         }
 
         void add(Candidate candidate) {
-            candidate.areas().forEach(area -> byArea.merge(area, 1, Integer::sum));
+            candidate.areas().forEach(area -> byArea.merge(area, share(candidate), Double::sum));
             byStretch.merge(stretchOf(candidate.on()), 1, Integer::sum);
         }
 
@@ -151,6 +155,11 @@ public final class EntrySelection {
                 reasons.add("a photo");
             }
             return reasons.isEmpty() ? "more of what is shown already" : String.join(", ", reasons);
+        }
+
+        /** What an entry gives to each of its areas: {@code 1 / k^2}, so that its areas together give 1 where they are new. */
+        private double share(Candidate candidate) {
+            return 1.0 / (candidate.areas().size() * candidate.areas().size());
         }
 
         private double step(int count) {

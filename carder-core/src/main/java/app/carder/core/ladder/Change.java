@@ -36,10 +36,19 @@ public record Change(int amountPercent, Optional<String> replace, Optional<Strin
      * One thing that is put out, by its code.
      *
      * @param code of the material
-     * @param depth where it is poured
-     * @param pieces where it is counted
+     * @param depth where it is poured; absent where it is not known
+     * @param pieces where it is counted; absent where it is not known
+     * @param measured which of the two it is
      */
-    public record Put(String code, Optional<Length> depth, Optional<Integer> pieces) {}
+    public record Put(String code, Optional<Length> depth, Optional<Integer> pieces, Measured measured) {}
+
+    /** How a thing is measured out. */
+    public enum Measured {
+        /** Poured. */
+        BY_DEPTH,
+        /** Counted. */
+        BY_NUMBER
+    }
 
     /**
      * What is put out on this rung: depths scaled to the millimetre and never above the rim, pieces rounded up to whole ones.
@@ -55,7 +64,8 @@ public record Change(int amountPercent, Optional<String> replace, Optional<Strin
                         put.depth()
                                 .map(depth ->
                                         Length.ofMillimetres(Math.max(1, Math.rint(depth.inMillimetres() * factor)))),
-                        put.pieces().map(count -> (int) Math.max(1, Math.ceil(count * factor - 1e-9)))))
+                        put.pieces().map(count -> (int) Math.max(1, Math.ceil(count * factor - 1e-9))),
+                        put.measured()))
                 .toList();
         Length together = changed.stream().flatMap(put -> put.depth().stream()).reduce(Length.ZERO, Length::plus);
         if (rim.filter(together::isMoreThan).isEmpty()) {
@@ -66,7 +76,8 @@ public record Change(int amountPercent, Optional<String> replace, Optional<Strin
                 .map(put -> new Put(
                         put.code(),
                         put.depth().map(depth -> Length.ofMillimetres(Math.floor(depth.inMillimetres() * shrink))),
-                        put.pieces()))
+                        put.pieces(),
+                        put.measured()))
                 .toList();
     }
 }

@@ -18,9 +18,15 @@ import java.util.Locale;
  * <p>Checked against {@code E(n) = 1 + (1/m) sum E(max(0, n-i))}: one die and ten squares, overshoot allowed, 33495175/10077696 =
  * 3.323694 turns; exact landing 1639/216 = 7.587963 turns.
  *
+ * <p>A round is one turn of everybody who still plays. Time is counted in throws: who is home no longer throws, and where the first one
+ * home ends the game, those behind in that round do not throw either. With h_t the chance that one piece is home after t turns, the
+ * game of k players until everybody is home takes {@code k sum (1 - h_t)} throws on average; until the first is home the j-th player's
+ * throw of round t happens with the chance {@code (1 - h_t)^(j-1) (1 - h_(t-1))^(k-j+1)}.
+ *
  * @param rules of the game
  * @param home chance that one piece is home after 1, 2, 3 … turns, until less than a billionth is still under way
  * @param rounds expected until the game is over
+ * @param throwsInAll expected throws of all players together
  * @param ninetieth rounds by which nine games of ten are over
  * @param expected time of an average game
  * @param ninetiethTime time by which nine games of ten are over
@@ -30,6 +36,7 @@ public record DiceGame(
         Rules rules,
         List<Double> home,
         double rounds,
+        double throwsInAll,
         int ninetieth,
         Duration expected,
         Duration ninetiethTime,
@@ -131,11 +138,73 @@ public record DiceGame(
                 ninetieth = turn + 1;
             }
         }
-        Duration round = Duration.ofSeconds((long) rules.players() * rules.secondsPerTurn());
-        Duration average = Duration.ofSeconds(Math.round(expected * round.toSeconds()));
-        Duration late = round.multipliedBy(ninetieth);
+        double[] overAfter = rules.ending() == Ending.ALL_HOME ? allHome(home, rules) : firstHome(home, rules);
+        double throwsInAll = 0;
+        int lateThrows = overAfter.length;
+        for (int after = 0; after < overAfter.length; after++) {
+            throwsInAll += 1 - overAfter[after];
+            if (overAfter[after] >= 0.9 && lateThrows == overAfter.length) {
+                lateThrows = after;
+            }
+        }
+        Duration average = Duration.ofSeconds(Math.round(throwsInAll * rules.secondsPerTurn()));
+        Duration late = Duration.ofSeconds((long) lateThrows * rules.secondsPerTurn());
         return new DiceGame(
-                rules, home, expected, ninetieth, average, late, reckoning(rules, expected, ninetieth, average, late));
+                rules,
+                home,
+                expected,
+                throwsInAll,
+                ninetieth,
+                average,
+                late,
+                reckoning(rules, expected, throwsInAll, ninetieth, average, late));
+    }
+
+    /** The chance that everybody is home after so many throws: the sum of what each one takes. */
+    private static double[] allHome(List<Double> home, Rules rules) {
+        double[] one = new double[home.size() + 1];
+        for (int turn = 1; turn <= home.size(); turn++) {
+            one[turn] = home.get(turn - 1) - (turn > 1 ? home.get(turn - 2) : 0);
+        }
+        double[] all = {1};
+        for (int player = 0; player < rules.players(); player++) {
+            double[] next = new double[all.length + one.length - 1];
+            for (int before = 0; before < all.length; before++) {
+                if (all[before] > 0) {
+                    for (int turn = 1; turn < one.length; turn++) {
+                        next[before + turn] += all[before] * one[turn];
+                    }
+                }
+            }
+            all = next;
+        }
+        return summed(all);
+    }
+
+    /** The chance that somebody is home after so many throws, taken in turns. */
+    private static double[] firstHome(List<Double> home, Rules rules) {
+        double[] ends = new double[home.size() * rules.players() + 1];
+        double before = 0;
+        int thrown = 0;
+        for (double now : home) {
+            for (int player = 1; player <= rules.players(); player++) {
+                thrown++;
+                double happens = Math.pow(1 - now, player - 1.0) * Math.pow(1 - before, rules.players() - player + 1.0);
+                ends[thrown] = before < 1 ? happens * (now - before) / (1 - before) : 0;
+            }
+            before = now;
+        }
+        return summed(ends);
+    }
+
+    private static double[] summed(double[] chance) {
+        double sum = 0;
+        double[] summed = new double[chance.length];
+        for (int at = 0; at < chance.length; at++) {
+            sum += chance[at];
+            summed[at] = sum;
+        }
+        return summed;
     }
 
     /** Whether nine games of ten are over within so much attention. */
@@ -195,7 +264,8 @@ public record DiceGame(
                 : 1 - Math.pow(1 - oneHome, rules.players());
     }
 
-    private static Reckoning reckoning(Rules rules, double expected, int ninetieth, Duration average, Duration late) {
+    private static Reckoning reckoning(
+            Rules rules, double expected, double throwsInAll, int ninetieth, Duration average, Duration late) {
         return Reckoning.asking("How long does the game take?")
                 .given("Squares", Integer.toString(rules.squares()))
                 .given("Die", rules.faces() + " faces")
@@ -208,9 +278,12 @@ public record DiceGame(
                         String.format(Locale.ROOT, "%.2f rounds", expected))
                 .step("nine games of ten are over by", "first round with a chance of 0.9", ninetieth + " rounds")
                 .step(
-                        "time = rounds × players × seconds",
-                        String.format(
-                                Locale.ROOT, "%.2f × %d × %d s", expected, rules.players(), rules.secondsPerTurn()),
+                        "throws of all players; who is home no longer throws",
+                        rules.players() + " players",
+                        String.format(Locale.ROOT, "%.2f throws", throwsInAll))
+                .step(
+                        "time = throws × seconds",
+                        String.format(Locale.ROOT, "%.2f × %d s", throwsInAll, rules.secondsPerTurn()),
                         minutes(average) + ", nine of ten within " + minutes(late))
                 .from(Source.derived("exact dynamic programming"))
                 .close();

@@ -25,6 +25,27 @@ public sealed interface Solid {
      */
     double reach(double x, double y, double z);
 
+    /**
+     * The same piece pressed together from all sides, as a mouth would.
+     *
+     * @param share of every measure that is left, more than 0 and at most 1
+     */
+    default Solid squeezedTo(double share) {
+        if (!(share > 0 && share <= 1)) {
+            throw new IllegalArgumentException("Share must be more than 0 and at most 1, got " + share + ".");
+        }
+        if (this instanceof Ball ball) {
+            return new Ball(Solid.scaled(ball.diameter(), share));
+        }
+        if (this instanceof Rod rod) {
+            return new Rod(Solid.scaled(rod.diameter(), share), Solid.scaled(rod.length(), share));
+        }
+        Length length = Solid.scaled(longest(), share);
+        Length width = Solid.scaled(middle(), share);
+        Length thickness = Solid.scaled(shortest(), share);
+        return this instanceof Grain ? new Grain(length, width, thickness) : new Block(length, width, thickness);
+    }
+
     /** For people: {@code ball 40 mm} or {@code 30 x 20 x 10 mm}. */
     String forPeople();
 
@@ -186,6 +207,10 @@ public sealed interface Solid {
         public String forPeople() {
             return Solid.dimensions(length, width, thickness);
         }
+    }
+
+    private static Length scaled(Length length, double share) {
+        return Length.ofMicrometres(Math.max(1, Math.round(length.micrometres() * share)));
     }
 
     private static List<Length> sorted(Length a, Length b, Length c) {

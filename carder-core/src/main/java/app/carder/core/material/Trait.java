@@ -58,8 +58,10 @@ public enum Trait {
     METAL("bare metal"),
     /** A light that flashes. */
     FLASHING("flashing light"),
-    /** A laser or an ultraviolet lamp. */
-    LASER("laser or UV lamp"),
+    /** A laser. */
+    LASER("laser"),
+    /** An ultraviolet lamp. */
+    UV_LAMP("ultraviolet lamp"),
     /** Plaster of Paris. */
     PLASTER("plaster"),
     /** Whole round food: grapes, cherry tomatoes, large berries. */
@@ -137,7 +139,53 @@ public enum Trait {
     /** Leaves colour on hands and clothes. */
     STAINS("stains"),
     /** Cold enough to hurt bare skin in time. */
-    ICE("ice");
+    ICE("ice"),
+    /** Soft: a mouth presses it to about half its size. */
+    SQUEEZES_TO_A_HALF("soft: can be squeezed to half its size"),
+    /** Very soft: a mouth presses it to about a quarter of its size. */
+    SQUEEZES_TO_A_QUARTER("very soft: can be squeezed to a quarter of its size"),
+    /** Cork, feather, foam, bark: bits come off. */
+    SHEDS_BITS("bits come off"),
+    /** Powder, paste, or grain under 1 mm: no single piece. */
+    FINE("powder, paste or grain under 1 mm"),
+    /** A glow stick. */
+    GLOW_STICK("glow stick"),
+    /** Superabsorbent gel, nappy filling, instant snow. */
+    SUPERABSORBENT("absorbent gel or instant snow"),
+    /** Talc and powders that are breathed in. */
+    TALC("talc"),
+    /** Loose sand. */
+    SAND("sand"),
+    /** Polystyrene. */
+    POLYSTYRENE("polystyrene"),
+    /** Undiluted essential oil. */
+    ESSENTIAL_OIL("undiluted essential oil"),
+    /** Laundry or dishwasher capsule. */
+    DETERGENT_CAPSULE("laundry or dishwasher capsule"),
+    /** A closed bottle in which gas builds up. */
+    GAS_IN_BOTTLE("closed bottle that builds up gas"),
+    /** A device on a mains lead. */
+    MAINS_LEAD("mains lead"),
+    /** Needles, pins, drawing pins, staples. */
+    SHARP_POINT("needles or pins"),
+    /** Rubber bands. */
+    RUBBER_BAND("rubber band"),
+    /** Egg boxes and egg shells. */
+    EGG_BOX("egg box or egg shell"),
+    /** Feathers of wild birds. */
+    WILD_FEATHER("feather of a wild bird"),
+    /** Hay and straw, and whatever can be mouldy. */
+    HAY("hay or straw"),
+    /** Water from a pond, a butt or a puddle. */
+    POND_WATER("pond, butt or puddle water"),
+    /** Long grass and leaf litter, where ticks are. */
+    TICKS("from long grass or leaf litter"),
+    /** Fungi. */
+    FUNGI("fungi"),
+    /** Berries of wild or garden plants. */
+    WILD_BERRIES("wild or garden berries"),
+    /** Somebody went through the lists: what is not ticked does not apply. */
+    LOOKED_THROUGH("looked through: what is not ticked does not apply");
 
     private final String words;
 

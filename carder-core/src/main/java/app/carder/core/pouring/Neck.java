@@ -3,6 +3,7 @@ package app.carder.core.pouring;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Solid;
+import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
@@ -14,7 +15,8 @@ import java.util.Optional;
  *
  * <p>Free-flowing grains need a round outlet of at least six times the longest grain (bulk-solids practice, Marinelli and Carson
  * 1992, Jenike 1964: 6 to 8 times); below about five times the grain they jam (Zuriguel et al. 2005, Physical Review E 71,
- * 051303: 4.94 for spheres). Powders bridge at any size. Liquids run.
+ * 051303: 4.94 for spheres). Cohesive powders bridge at any size; dry
+ * sand, salt and sugar are grains of at most 1 mm and flow (bulk-solids practice). Liquids run.
  *
  * @param flow what will happen
  * @param ratio outlet over longest grain; absent for liquids and powders
@@ -24,6 +26,9 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
 
     private static final double RUNS_FROM = 6;
     private static final double JAMS_BELOW = 5;
+    /** Of dry sand, salt and sugar: 1 mm at most. */
+    private static final Solid FINE_GRAIN = new Solid.Ball(Length.ofMillimetres(1));
+
     private static final Source BULK_SOLIDS =
             Source.fromMemory("Marinelli & Carson 1992; Jenike 1964; Zuriguel et al. 2005, Phys. Rev. E 71, 051303");
 
@@ -71,7 +76,7 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
                             .from(BULK_SOLIDS)
                             .close());
         }
-        Optional<Solid> grain = fill.form();
+        Optional<Solid> grain = fill.form().or(() -> isFreeFlowing(fill) ? Optional.of(FINE_GRAIN) : Optional.empty());
         if (grain.isEmpty()) {
             return new Neck(
                     Flow.BRIDGES,
@@ -96,11 +101,22 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
                         .close());
     }
 
+    /** Dry sand, salt and sugar; not what is dusty, kneaded or wet. */
+    private static boolean isFreeFlowing(Material fill) {
+        boolean grainy = fill.has(Trait.SAND) || fill.has(Trait.SALT) || fill.has(Trait.SUGAR);
+        boolean clings = fill.has(Trait.DUST)
+                || fill.has(Trait.MALLEABLE)
+                || fill.name().toLowerCase(Locale.ROOT).contains("wet");
+        return grainy && !clings;
+    }
+
     /** The narrowest outlet through which a fill runs by itself; absent for powders. */
     public static Optional<Length> narrowestFor(Material fill) {
         if (fill.kind() == MaterialKind.LIQUID) {
             return Optional.of(Length.ofMillimetres(1));
         }
-        return fill.form().map(grain -> grain.longest().scaledBy(RUNS_FROM));
+        return fill.form()
+                .or(() -> isFreeFlowing(fill) ? Optional.of(FINE_GRAIN) : Optional.empty())
+                .map(grain -> grain.longest().scaledBy(RUNS_FROM));
     }
 }

@@ -93,10 +93,11 @@ public final class PouringLadder {
      * @param all vessels in the cupboard; trays, boxes and bowls are left out, bottles have a neck
      * @param funnels for the last rung
      * @param tolerance how much two equal cups may differ, as a share, 0 to 0.2
+     * @param heaviest of what is measured out; see {@link #heaviestFor}
      * @throws IllegalArgumentException if the fill is not poured, or the tolerance out of its range
      */
     public static List<PouringSet> propose(
-            Rung rung, List<Named> all, List<Funnel> funnels, Material fill, double tolerance) {
+            Rung rung, List<Named> all, List<Funnel> funnels, Material fill, double tolerance, Mass heaviest) {
         requirePoured(fill);
         if (!(tolerance >= 0 && tolerance <= 0.2)) {
             throw new IllegalArgumentException("Tolerance must be from 0 to 0.2, got %s.".formatted(tolerance));
@@ -124,12 +125,27 @@ public final class PouringLadder {
                 }
             }
         }
+        Density density = fill.density().orElseThrow();
         return candidates.stream()
+                .filter(one -> !one.fill().times(density).isMoreThan(heaviest))
                 .sorted(Comparator.comparingDouble((Candidate one) -> -one.used())
                         .thenComparing(Candidate::fill))
                 .limit(MOST_SETS)
                 .map(one -> one.build().get())
                 .toList();
+    }
+
+    /**
+     * The most that a child of an age lifts and pours from a jug: under three 300 g, under four 500 g, from four 800 g, under two
+     * 200 g. Common practice.
+     *
+     * @param months completed months of the youngest
+     */
+    public static Mass heaviestFor(int months) {
+        if (months < 24) {
+            return Mass.ofGrams(200);
+        }
+        return Mass.ofGrams(months < 36 ? 300 : months < 48 ? 500 : 800);
     }
 
     private static void requirePoured(Material fill) {
@@ -244,7 +260,8 @@ public final class PouringLadder {
         Volume intoA = a.capacity().scaledBy(FULL_CUP);
         Volume intoB = b.capacity().scaledBy(FULL_CUP);
         Volume both = intoA.plus(intoB);
-        Volume measured = both.scaledBy(1 / (1 - REMAINDER));
+        Volume toTheRim = a.capacity().plus(b.capacity());
+        Volume measured = toTheRim.scaledBy(1 / (1 - REMAINDER));
         if (ratio < CLEARLY_UNEQUAL || measured.isMoreThan(from.capacity().scaledBy(FULL_JUG))) {
             return Optional.empty();
         }
@@ -266,12 +283,12 @@ public final class PouringLadder {
                         fill,
                         notebook(from.named(), cups)
                                 .step(
-                                        "into the cups = eight tenths of each",
+                                        "into the cups, to their lines = eight tenths of each",
                                         intoA.forPeople() + " + " + intoB.forPeople(),
                                         both.forPeople())
                                 .step(
-                                        "fill = cups ÷ 0.9, so that a tenth must stay",
-                                        both.forPeople() + " ÷ 0.9",
+                                        "fill = what both hold to the rim ÷ 0.9, so that some must stay whatever is poured",
+                                        toTheRim.forPeople() + " ÷ 0.9",
                                         measured.forPeople())
                                 .step(
                                         "stays = fill − cups",

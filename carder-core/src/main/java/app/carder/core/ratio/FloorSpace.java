@@ -8,36 +8,44 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * How much indoor floor children of mixed ages need: the sum of what each takes. England's figures; other places have others.
+ * How much indoor floor children of mixed ages need: the sum of what each takes, by the figures of a jurisdiction.
  *
  * @param squareMetres at least so many
  * @param mostPerChild the largest figure among these children; the oldest band's where there are none
+ * @param source of the figures, with what floor they leave out
  * @param reckoning how
  */
-public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Reckoning reckoning) {
+public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Source source, Reckoning reckoning) {
 
-    private record Row(int fromMonths, int toMonths, BigDecimal squareMetres, String source) {}
+    private record Row(
+            String code, int fromMonths, int toMonths, BigDecimal squareMetres, String leavesOut, String source) {}
 
     private static final List<Row> ROWS = ShippedTable.rows(FloorSpace.class, "space.csv").stream()
             .map(row -> new Row(
+                    row.get("code"),
                     Integer.parseInt(row.get("from_months")),
                     Integer.parseInt(row.get("to_months")),
                     new BigDecimal(row.get("square_metres")),
+                    row.get("leaves_out"),
                     row.get("source")))
             .toList();
 
     /**
      * What a group takes.
      *
+     * @param rule whose jurisdiction it is
      * @param agesInMonths completed months of every child; older than the last row counts as the last
      */
-    public static FloorSpace of(List<Integer> agesInMonths) {
+    public static FloorSpace of(RatioRule rule, List<Integer> agesInMonths) {
+        List<Row> rows = ROWS.stream()
+                .filter(row -> row.code().equals(rule.terms().floor()))
+                .toList();
         Reckoning.Notebook notes = Reckoning.asking("How much floor do these children need?");
         BigDecimal sum = BigDecimal.ZERO;
-        BigDecimal most = ROWS.get(ROWS.size() - 1).squareMetres();
-        for (Row row : ROWS) {
+        BigDecimal most = rows.get(rows.size() - 1).squareMetres();
+        for (Row row : rows) {
             long children = agesInMonths.stream()
-                    .filter(months -> rowOf(months).equals(row))
+                    .filter(months -> rowOf(rows, months).equals(row))
                     .count();
             if (children > 0) {
                 BigDecimal part = row.squareMetres().multiply(BigDecimal.valueOf(children));
@@ -46,18 +54,24 @@ public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Recko
                 notes.given("From %d months".formatted(row.fromMonths()), children + " children")
                         .step(
                                 "children × floor for each",
-                                "%d × %s m²".formatted(children, row.squareMetres()),
+                                "%d × %s m²"
+                                        .formatted(children, row.squareMetres().toPlainString()),
                                 String.format(Locale.ROOT, "%.1f m²", part))
                         .from(Source.fromMemory(row.source()));
             }
         }
-        return new FloorSpace(sum, most, notes.close());
+        return new FloorSpace(
+                sum,
+                most,
+                Source.fromMemory("%s; not counted: %s"
+                        .formatted(rows.get(0).source(), rows.get(0).leavesOut())),
+                notes.close());
     }
 
-    private static Row rowOf(int months) {
-        return ROWS.stream()
+    private static Row rowOf(List<Row> rows, int months) {
+        return rows.stream()
                 .filter(row -> months >= row.fromMonths() && months < row.toMonths())
                 .findFirst()
-                .orElse(ROWS.get(ROWS.size() - 1));
+                .orElse(rows.get(rows.size() - 1));
     }
 }

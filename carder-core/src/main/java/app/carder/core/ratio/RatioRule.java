@@ -16,20 +16,54 @@ import java.util.Optional;
  * <p>Where each age band has one figure, every child takes its part of an adult and the sum is rounded up:
  * {@code ceil(sum of children_i / ratio_i)}, reckoned in whole numbers. Bands with a table of steps are looked up and added. The
  * sum over bands is common practice for mixed groups; some inspectors round up each band instead, which is never less: both are
- * told. A child older than the last band counts as the last, one younger than the first as the first.
+ * told. A child older than the last band counts as the last, one younger than the first as the first. A childminder's rule has no
+ * bands but {@link Cap}s: each limits the children under an age for one childminder, and the one that asks for most decides. While any
+ * child is there, there are never fewer than {@link Terms#leastInRoom()} adults.
  *
  * @param code of the rule
  * @param name jurisdiction and variant, for people
- * @param bands by age, youngest first
+ * @param bands by age, youngest first; empty for childminders
+ * @param caps for one childminder; empty for groups
+ * @param terms what goes with it
  */
-public record RatioRule(String code, String name, List<Band> bands) {
+public record RatioRule(String code, String name, List<Band> bands, List<Cap> caps, Terms terms) {
 
     private static final Map<String, RatioRule> SHIPPED = read();
 
     /** Keeps its own copy. */
     public RatioRule {
         bands = List.copyOf(bands);
+        caps = List.copyOf(caps);
     }
+
+    /**
+     * The most children under an age whom one childminder cares for.
+     *
+     * @param underMonths completed months, excluded
+     * @param most children
+     * @param source where it comes from, from memory
+     */
+    public record Cap(int underMonths, int most, String source) {}
+
+    /**
+     * What goes with a ratio.
+     *
+     * @param presumes qualification of the adults
+     * @param leastInRoom adults while any child is there
+     * @param leastOnPremises adults in the whole house while any child is there
+     * @param largestGroup children in one group; absent where the text has none, or it is not held
+     * @param floor code of its floor figures
+     * @param checked the day and edition, or "from memory"
+     * @param notHeld what is not known here, in a sentence; empty where nothing is left open
+     */
+    public record Terms(
+            String presumes,
+            int leastInRoom,
+            int leastOnPremises,
+            Optional<Integer> largestGroup,
+            String floor,
+            String checked,
+            String notHeld) {}
 
     /** Every rule that ships, in the order of the table. */
     public static List<RatioRule> shipped() {
@@ -61,6 +95,32 @@ public record RatioRule(String code, String name, List<Band> bands) {
      * @param agesInMonths completed months of every child, 0 or more
      */
     public Need need(List<Integer> agesInMonths) {
+        Need need = caps.isEmpty() ? byBands(agesInMonths) : byCaps(agesInMonths);
+        int least = agesInMonths.isEmpty() ? 0 : terms.leastInRoom();
+        return new Need(Math.max(need.adults(), least), Math.max(need.adultsByBand(), least), need.reckoning());
+    }
+
+    private Need byCaps(List<Integer> agesInMonths) {
+        Reckoning.Notebook notes = Reckoning.asking("How many childminders do these children need?")
+                .given("Rule", name)
+                .given("Children", Integer.toString(agesInMonths.size()));
+        int adults = 0;
+        for (Cap cap : caps) {
+            int children = (int) agesInMonths.stream()
+                    .filter(months -> months < cap.underMonths())
+                    .count();
+            int asked = (int) ceil(children, cap.most());
+            adults = Math.max(adults, asked);
+            notes.step(
+                            "under %d months: at most %d each".formatted(cap.underMonths(), cap.most()),
+                            children + " ÷ " + cap.most(),
+                            asked + (asked == 1 ? " adult" : " adults"))
+                    .from(Source.fromMemory(cap.source()));
+        }
+        return new Need(adults, adults, notes.close());
+    }
+
+    private Need byBands(List<Integer> agesInMonths) {
         int[] children = new int[bands.size()];
         agesInMonths.forEach(months -> children[bandOf(months)]++);
         Reckoning.Notebook notes =
@@ -122,20 +182,64 @@ public record RatioRule(String code, String name, List<Band> bands) {
     }
 
     private static Map<String, RatioRule> read() {
-        Map<String, RatioRule> rules = new LinkedHashMap<>();
+        Map<String, Terms> terms = new LinkedHashMap<>();
+        ShippedTable.rows(RatioRule.class, "jurisdictions.csv")
+                .forEach(row -> terms.put(
+                        row.get("code"),
+                        new Terms(
+                                row.get("presumes"),
+                                Integer.parseInt(row.get("least_in_room")),
+                                Integer.parseInt(row.get("least_on_premises")),
+                                Optional.of(row.get("largest_group"))
+                                        .filter(number -> !number.isEmpty())
+                                        .map(Integer::valueOf),
+                                row.get("floor"),
+                                row.get("checked"),
+                                row.get("not_held"))));
+        Map<String, String> names = new LinkedHashMap<>();
+        Map<String, List<Band>> bands = new LinkedHashMap<>();
+        Map<String, List<Cap>> caps = new LinkedHashMap<>();
         ShippedTable.rows(RatioRule.class, "ratios.csv").forEach(row -> {
-            Band band = Band.of(
-                    Integer.parseInt(row.get("from_months")),
-                    Integer.parseInt(row.get("to_months")),
-                    row.get("children"),
-                    row.get("source"));
-            rules.merge(
-                    row.get("code"), new RatioRule(row.get("code"), row.get("name"), List.of(band)), (one, more) -> {
-                        List<Band> bands = new ArrayList<>(one.bands());
-                        bands.addAll(more.bands());
-                        return new RatioRule(one.code(), one.name(), bands);
-                    });
+            names.put(row.get("code"), row.get("name"));
+            bands.computeIfAbsent(row.get("code"), code -> new ArrayList<>())
+                    .add(Band.of(
+                            Integer.parseInt(row.get("from_months")),
+                            Integer.parseInt(row.get("to_months")),
+                            row.get("children"),
+                            row.get("source")));
         });
+        ShippedTable.rows(RatioRule.class, "childminders.csv").forEach(row -> {
+            names.put(row.get("code"), row.get("name"));
+            caps.computeIfAbsent(row.get("code"), code -> new ArrayList<>())
+                    .add(new Cap(
+                            Integer.parseInt(row.get("under_months")),
+                            Integer.parseInt(row.get("most")),
+                            row.get("source")));
+        });
+        Map<String, RatioRule> rules = new LinkedHashMap<>();
+        terms.forEach((code, of) -> rules.put(
+                code,
+                new RatioRule(
+                        code,
+                        names.getOrDefault(code, code),
+                        bands.getOrDefault(code, List.of()),
+                        caps.getOrDefault(code, List.of()),
+                        of)));
         return rules;
+    }
+
+    /** What must be said wherever the rule is used: what it presumes, and what is not held here. */
+    public List<String> saidWithIt() {
+        List<String> said = new ArrayList<>();
+        said.add("Presumes: " + terms.presumes() + ".");
+        if (terms.leastOnPremises() > 1) {
+            said.add("At least %d adults in the house while any child is there.".formatted(terms.leastOnPremises()));
+        }
+        terms.largestGroup().ifPresent(most -> said.add("At most %d children in one group.".formatted(most)));
+        if (!terms.notHeld().isEmpty()) {
+            said.add(terms.notHeld());
+        }
+        said.add("Figures " + terms.checked() + "; check the current text.");
+        return said;
     }
 }

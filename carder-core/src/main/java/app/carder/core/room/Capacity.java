@@ -1,6 +1,8 @@
 package app.carder.core.room;
 
 import app.carder.core.ratio.FloorSpace;
+import app.carder.core.ratio.RatioRule;
+import app.carder.core.reckoning.Source;
 import app.carder.core.room.FurnitureKind.Use;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Zone;
@@ -19,9 +21,10 @@ import org.locationtech.jts.geom.Geometry;
  *
  * @param floorM2 square metres that count, rounded down to a hundredth
  * @param needM2 square metres that the children need; absent out of doors
+ * @param source of the figures
  * @param zones every zone of the plan, in its order
  */
-public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, List<OfZone> zones) {
+public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, Source source, List<OfZone> zones) {
 
     /** Keeps its own copy. */
     public Capacity {
@@ -41,9 +44,10 @@ public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, List<OfZ
      * Reckons.
      *
      * @param plan the room
+     * @param rule whose floor figures hold
      * @param agesInMonths completed months of every child who may be there
      */
-    public static Capacity of(RoomPlan plan, List<Integer> agesInMonths) {
+    public static Capacity of(RoomPlan plan, RatioRule rule, List<Integer> agesInMonths) {
         Geometry room = Shapes.of(plan.outline());
         Geometry storage = Shapes.union(plan.pieces().stream()
                 .filter(piece ->
@@ -51,10 +55,11 @@ public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, List<OfZ
                 .map(Piece::footprint)
                 .map(Shapes::of)
                 .toList());
-        FloorSpace space = FloorSpace.of(agesInMonths);
+        FloorSpace space = FloorSpace.of(rule, agesInMonths);
         return new Capacity(
                 squareMetres(Shapes.minus(room, storage)),
                 plan.place() == RoomPlan.Place.INDOORS ? Optional.of(space.squareMetres()) : Optional.empty(),
+                space.source(),
                 plan.ofZones(zone -> {
                     BigDecimal floor =
                             squareMetres(Shapes.minus(Shapes.both(Shapes.of(zone.footprint()), room), storage));

@@ -1,5 +1,6 @@
 package app.carder.core.room;
 
+import app.carder.core.ratio.RatioRule;
 import app.carder.core.reckoning.Source;
 import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.DoorUse;
@@ -45,12 +46,13 @@ public final class RoomCheck {
      * All findings, the gravest first.
      *
      * @param plan the room
+     * @param rule whose floor figures hold
      * @param agesInMonths completed months of every child who may be there at once
      */
-    public static List<Finding> of(RoomPlan plan, List<Integer> agesInMonths) {
-        RoomCheck check = new RoomCheck(plan, Capacity.of(plan, agesInMonths));
+    public static List<Finding> of(RoomPlan plan, RatioRule rule, List<Integer> agesInMonths) {
+        RoomCheck check = new RoomCheck(plan, Capacity.of(plan, rule, agesInMonths));
         List<Finding> findings = new ArrayList<>();
-        check.floor(agesInMonths.size()).ifPresent(findings::add);
+        check.floor(rule, agesInMonths.size()).ifPresent(findings::add);
         findings.addAll(check.exits());
         findings.addAll(check.reach());
         findings.addAll(check.wet());
@@ -59,7 +61,7 @@ public final class RoomCheck {
         return findings;
     }
 
-    private Optional<Finding> floor(int children) {
+    private Optional<Finding> floor(RatioRule rule, int children) {
         Optional<BigDecimal> need = capacity.needM2();
         if (need.isEmpty() || capacity.floorM2().compareTo(need.get()) >= 0) {
             return Optional.empty();
@@ -72,8 +74,8 @@ public final class RoomCheck {
                 "%d children need %s m², the floor that counts is %s m²"
                         .formatted(children, need.get().toPlainString(), capacity.floorM2()),
                 "Use a second room, take storage out, or have fewer children in at once.",
-                Source.fromMemory("EYFS statutory framework, England: 3.5, 2.5 and 2.3 m² by age"),
-                "England"));
+                capacity.source(),
+                rule.name()));
     }
 
     private List<Finding> exits() {
@@ -208,6 +210,11 @@ public final class RoomCheck {
             String caution,
             Source source,
             String jurisdiction) {
-        return new Finding(code, level, title, subject, List.of(), reason, caution, source, jurisdiction);
+        return Finding.known(
+                code,
+                level,
+                new Finding.Words(title, reason, caution),
+                new Finding.About(subject, List.of()),
+                new Finding.Authority(source, jurisdiction));
     }
 }

@@ -2,52 +2,97 @@ package app.carder.core.safety;
 
 import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
- * A child who will be there, as far as safety is concerned.
+ * A child who will be there, as far as safety is concerned. What is not known is absent, and is never read as "no".
  *
  * @param name first name
  * @param age on that day
  * @param mouthing whether the adults see that things still go into the mouth
- * @param allergens what must be kept away
+ * @param allergens what must be kept away; absent where nobody has asked the family
+ * @param care what else adults must know
  */
-public record ChildPresent(String name, Age age, Mouthing mouthing, Set<Allergen> allergens) {
+public record ChildPresent(
+        String name, Optional<Age> age, Mouthing mouthing, Optional<Set<Allergen>> allergens, List<CareEntry> care) {
 
     /** Under this age mouthing is taken for granted: 18 months. Common practice. */
     public static final int MOUTHS_UNDER_MONTHS = 18;
+
+    /** Stands for whoever comes, where nobody is written down: nothing is known of them. */
+    public static final ChildPresent WHOEVER_COMES =
+            new ChildPresent("whoever comes", Optional.empty(), Mouthing.NOT_SAID, Optional.empty(), List.of());
 
     /** Whether a child still explores with the mouth. */
     public enum Mouthing {
         /** Seen lately. */
         SEEN,
         /** Not seen lately. */
-        NOT_SEEN
+        NOT_SEEN,
+        /** Nobody said. */
+        NOT_SAID
     }
 
-    /** Keeps its own copy. */
+    /** Keeps its own copies. */
     public ChildPresent {
-        allergens = Set.copyOf(allergens);
+        allergens = allergens.map(Set::copyOf);
+        care = List.copyOf(care);
     }
 
-    /** Seen to mouth things, or so young that it is taken for granted. */
-    public boolean mouths() {
-        return mouthing == Mouthing.SEEN || age.isUnderMonths(MOUTHS_UNDER_MONTHS);
+    /** A child of whom everything is known, and nothing but the listed allergens is to be minded. */
+    public ChildPresent(String name, Age age, Mouthing mouthing, Set<Allergen> allergens) {
+        this(name, Optional.of(age), mouthing, Optional.of(allergens), List.of());
     }
 
-    /** Under 36 months, the age up to which toys with small parts are banned, or mouthing. */
-    public boolean isUnderThreeOrMouths() {
-        return isUnderThree() || mouths();
+    /** Seen to mouth things or to eat what is no food, or so young that it is taken for granted. */
+    Known mouths() {
+        if (mouthing == Mouthing.SEEN || has(CareEntry.Kind.PICA)) {
+            return Known.YES;
+        }
+        return underMonths(MOUTHS_UNDER_MONTHS)
+                .or(mouthing == Mouthing.NOT_SEEN ? Known.NO : Known.missing(gap(Fact.AGE)));
     }
 
-    /** Under 36 months. */
-    public boolean isUnderThree() {
-        return age.isUnderMonths(36);
+    /** Whether fewer than so many months are complete. */
+    Known underMonths(int months) {
+        return age.map(found -> Known.of(found.isUnderMonths(months))).orElseGet(() -> Known.missing(gap(Fact.AGE)));
+    }
+
+    /** Whether one of these must be kept away. */
+    Known mustAvoid(Set<Allergen> contained) {
+        if (contained.isEmpty()) {
+            return Known.NO;
+        }
+        return allergens
+                .map(avoided -> Known.of(avoided.stream().anyMatch(contained::contains)))
+                .orElseGet(() -> Known.missing(gap(Fact.ALLERGIES)));
+    }
+
+    /** Whether anything at all must be kept away. */
+    Known mustAvoidSomething() {
+        if (care.stream().anyMatch(entry -> entry.kind().isAvoided())) {
+            return Known.YES;
+        }
+        return allergens
+                .map(avoided -> Known.of(!avoided.isEmpty()))
+                .orElseGet(() -> Known.missing(gap(Fact.ALLERGIES)));
+    }
+
+    boolean has(CareEntry.Kind kind) {
+        return care.stream().anyMatch(entry -> entry.kind() == kind);
+    }
+
+    private Gap gap(Fact fact) {
+        return this.equals(WHOEVER_COMES)
+                ? new Gap(Fact.ATTENDANCE, "", "", "")
+                : new Gap(fact, "child " + name, name, "");
     }
 
     /** For people: the name with the age that decides. */
     String forPeople() {
-        String months = age.inMonths() + " months";
+        String months = age.map(found -> found.inMonths() + " months").orElse("age not known");
         return mouthing == Mouthing.SEEN
                 ? "%s (%s, mouths things)".formatted(name, months)
                 : "%s (%s)".formatted(name, months);

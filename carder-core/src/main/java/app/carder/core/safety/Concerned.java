@@ -1,14 +1,15 @@
 package app.carder.core.safety;
 
-import app.carder.core.material.Material;
+import app.carder.core.safety.Setup.Item;
 import java.util.Arrays;
 import java.util.List;
 
 /**
  * Whom a rule is about, written in words so that rules are data: {@code anyone}, or one or more of {@code under 36},
  * {@code from 36}, {@code 36 to 96} (months completed, the last not included), {@code mouths}, {@code allergic} (to this
- * material) and {@code has allergy}, joined by {@code or}. With {@code nobody} before it, the rule speaks to everyone where no
- * child is meant. The youngest and the mouthing children decide, never an average.
+ * material), {@code has allergy}, {@code salt over} (a mouthful holds more than a day's salt) and {@code needs SKIN} (an entry of
+ * that kind), joined by {@code or}. With {@code nobody} before it, the rule speaks to everyone where no child is meant. The youngest
+ * and the mouthing children decide, never an average; of whom the facts are missing, it is not known whether they are meant.
  */
 final class Concerned {
 
@@ -25,7 +26,7 @@ final class Concerned {
     }
 
     private interface Part {
-        boolean meant(ChildPresent child, Material material);
+        Known meant(ChildPresent child, Item item);
     }
 
     /**
@@ -49,46 +50,58 @@ final class Concerned {
     }
 
     /** Whether it speaks to everyone, with these children there. */
-    boolean isEveryone(List<ChildPresent> children, Material material) {
-        return anyone || nobody && children.stream().noneMatch(child -> meant(child, material));
+    Known isEveryone(List<ChildPresent> children, Item item) {
+        if (anyone) {
+            return Known.YES;
+        }
+        return nobody
+                ? children.stream()
+                        .map(child -> meant(child, item))
+                        .reduce(Known.NO, Known::or)
+                        .not()
+                : Known.NO;
     }
 
-    /** The children who are meant; empty where it speaks to everyone, or to none of them. */
-    List<ChildPresent> of(List<ChildPresent> children, Material material) {
-        return anyone || nobody
-                ? List.of()
-                : children.stream().filter(child -> meant(child, material)).toList();
+    /** Whether it is about single children. */
+    boolean isAboutChildren() {
+        return !anyone && !nobody;
     }
 
-    private boolean meant(ChildPresent child, Material material) {
-        return parts.stream().anyMatch(part -> part.meant(child, material));
+    /** Whether one child is meant. */
+    Known meant(ChildPresent child, Item item) {
+        return parts.stream().map(part -> part.meant(child, item)).reduce(Known.NO, Known::or);
     }
 
     private static Part part(String words) {
         String[] parts = words.split("\\s+");
-        if (words.equals("mouths")) {
-            return (child, material) -> child.mouths();
-        }
-        if (words.equals("allergic")) {
-            return (child, material) -> child.allergens().stream().anyMatch(material.allergens()::contains);
-        }
-        if (words.equals("has allergy")) {
-            return (child, material) -> !child.allergens().isEmpty();
+        switch (words) {
+            case "mouths":
+                return (child, item) -> child.mouths();
+            case "allergic":
+                return (child, item) -> child.mustAvoid(item.material().allergens());
+            case "has allergy":
+                return (child, item) -> child.mustAvoidSomething();
+            case "salt over":
+                return SaltSwallowed::isMoreThanADay;
+            default:
         }
         try {
+            if (parts.length == 2 && parts[0].equals("needs")) {
+                CareEntry.Kind kind = CareEntry.Kind.valueOf(parts[1]);
+                return (child, item) -> Known.of(child.has(kind));
+            }
             if (parts.length == 2 && parts[0].equals("under")) {
                 int months = Integer.parseInt(parts[1]);
-                return (child, material) -> child.age().isUnderMonths(months);
+                return (child, item) -> child.underMonths(months);
             }
             if (parts.length == 2 && parts[0].equals("from")) {
                 int months = Integer.parseInt(parts[1]);
-                return (child, material) -> !child.age().isUnderMonths(months);
+                return (child, item) -> child.underMonths(months).not();
             }
             if (parts.length == 3 && parts[1].equals("to")) {
                 int from = Integer.parseInt(parts[0]);
                 int to = Integer.parseInt(parts[2]);
-                return (child, material) ->
-                        !child.age().isUnderMonths(from) && child.age().isUnderMonths(to);
+                return (child, item) -> child.underMonths(from).not().and(child.underMonths(to));
             }
         } catch (NumberFormatException notMonths) {
             throw new IllegalArgumentException(

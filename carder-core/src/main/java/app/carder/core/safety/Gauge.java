@@ -1,14 +1,13 @@
 package app.carder.core.safety;
 
+import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Solid;
+import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.safety.Setup.Item;
 import app.carder.core.vessel.Vessel;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Predicate;
 
 /** A gauge that a thing is held against: the geometry behind the rules. */
 enum Gauge {
@@ -16,17 +15,21 @@ enum Gauge {
     SMALL_PART {
         @Override
         boolean meets(Item item) {
-            return item.material()
-                    .form()
-                    .filter(piece -> once(piece, SmallPartsCylinder::holds))
-                    .isPresent();
+            return !isLooseGrain(item)
+                    && item.size()
+                            .map(piece -> squeezed(item, piece))
+                            .filter(IN_CYLINDER::of)
+                            .isPresent();
         }
     },
     /** A ball that passes the small-ball gauge. */
     SMALL_BALL {
         @Override
         boolean meets(Item item) {
-            return item.material().form().filter(SmallBallGauge::passes).isPresent();
+            return !isLooseGrain(item)
+                    && item.size()
+                            .filter(piece -> SmallBallGauge.passes(squeezed(item, piece)))
+                            .isPresent();
         }
     },
     /** Passes an oval of 35 by 50 mm to its full depth of 30 mm: 16 CFR 1510, from memory. Screened by its two smaller measures. */
@@ -36,11 +39,21 @@ enum Gauge {
 
         @Override
         boolean meets(Item item) {
-            return item.material()
-                    .form()
+            return item.size()
+                    .map(piece -> squeezed(item, piece))
                     .filter(piece -> !piece.shortest().isMoreThan(NARROW)
                             && !piece.middle().isMoreThan(WIDE))
                     .isPresent();
+        }
+    },
+    /**
+     * Loose grain: what is poured and is at most 6 mm through its middle. Its dangers are breathing in, nose and ear, and slipping;
+     * it is not held against the gauges for pieces. The limit lies between lentils and dried beans; common practice.
+     */
+    LOOSE_GRAIN {
+        @Override
+        boolean meets(Item item) {
+            return isLooseGrain(item);
         }
     },
     /**
@@ -67,16 +80,34 @@ enum Gauge {
         }
     };
 
-    private static final int MOST_KEPT = 5000;
-    private static final Map<Solid, Boolean> KEPT = new ConcurrentHashMap<>();
+    private static final Length LARGEST_GRAIN = Length.ofMillimetres(6);
+    /** The search over positions takes milliseconds, and a form never changes. */
+    private static final Remembered<Solid, Boolean> IN_CYLINDER = new Remembered<>(SmallPartsCylinder::holds);
 
     abstract boolean meets(Item item);
 
-    /** The search over positions takes milliseconds, and a form never changes: its answer is kept. */
-    private static boolean once(Solid piece, Predicate<Solid> gauge) {
-        if (KEPT.size() > MOST_KEPT) {
-            KEPT.clear();
-        }
-        return KEPT.computeIfAbsent(piece, gauge::test);
+    /** Whether it is held against the outer measures of a piece. */
+    boolean needsSize() {
+        return this != SUCTION_CUP;
+    }
+
+    /** The figures that decide. */
+    Optional<String> figures(Item item) {
+        return needsSize() ? item.size().map(Solid::forPeople) : item.vessel().map(Vessel::forPeople);
+    }
+
+    private static boolean isLooseGrain(Item item) {
+        return item.material().kind() == MaterialKind.FILL
+                && item.size()
+                        .filter(grain -> !grain.middle().isMoreThan(LARGEST_GRAIN))
+                        .isPresent();
+    }
+
+    /** What can be squeezed is gauged squeezed, as it would be in a mouth. */
+    private static Solid squeezed(Item item, Solid piece) {
+        double share = item.material().has(Trait.SQUEEZES_TO_A_QUARTER)
+                ? 0.25
+                : item.material().has(Trait.SQUEEZES_TO_A_HALF) ? 0.5 : 1;
+        return share == 1 ? piece : piece.squeezedTo(share);
     }
 }

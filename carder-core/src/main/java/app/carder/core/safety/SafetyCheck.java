@@ -1,40 +1,57 @@
 package app.carder.core.safety;
 
 import app.carder.core.material.Material;
+import app.carder.core.material.MaterialKind;
+import app.carder.core.material.Trait;
 import app.carder.core.reckoning.Source;
 import app.carder.core.reckoning.Source.Basis;
+import app.carder.core.safety.Setup.Item;
 import app.carder.core.table.ShippedTable;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * Checks what is put out against the children who will be there. It informs a risk assessment; it never says that
  * something is safe.
  *
- * <p>Rules are a table; the geometry that they call on is a {@link Gauge}.
+ * <p>Rules are a table; the geometry that they call on is a {@link Gauge}. Every fact is known or missing. A rule that a missing fact
+ * could make speak becomes a question at the level of the gravest such rule: what is not known is never read as "no".
  */
 public final class SafetyCheck {
 
+    private static final String THE_CARD = "the card";
+    private static final int MOST_DANGERS_NAMED = 4;
+
     private final List<Rule> rules;
+    private final List<RuleReader> readers;
 
     private SafetyCheck(List<Rule> rules) {
         this.rules = List.copyOf(rules);
+        this.readers = rules.stream().map(RuleReader::of).toList();
     }
 
     /** The rules that ship with the application. */
     public static SafetyCheck withShippedRules() {
         return new SafetyCheck(ShippedTable.rows(SafetyCheck.class, "rules.csv").stream()
-                .map(row -> Rule.of(
+                .map(row -> new Rule(
                         row.get("code"),
                         Level.valueOf(row.get("level")),
-                        row.get("title"),
-                        row.get("when"),
-                        row.get("who"),
-                        row.get("reason"),
-                        row.get("caution"),
-                        new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
-                        row.get("jurisdiction")))
+                        new Rule.Condition(row.get("when"), row.get("who")),
+                        new Finding.Words(row.get("title"), row.get("reason"), row.get("caution")),
+                        new Finding.Authority(
+                                new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
+                                row.get("jurisdiction")),
+                        new Rule.Checked(row.get("checked"), Optional.of(LocalDate.parse(row.get("look_again_on"))))))
                 .toList());
     }
 
@@ -52,13 +69,29 @@ public final class SafetyCheck {
      * All findings, the gravest first; of one level, in the order of what is put out.
      *
      * @param setup what is put out, and what is done with it
-     * @param children who will be there; where it is empty, only what holds for everyone speaks
+     * @param present who will be there; where nobody is written down, whoever may come is taken as not known
      */
-    public List<Finding> check(Setup setup, List<ChildPresent> children) {
+    public List<Finding> check(Setup setup, List<ChildPresent> present) {
+        List<ChildPresent> children = present.isEmpty() ? List.of(ChildPresent.WHOEVER_COMES) : present;
+        Setup looked = withCardWords(setup);
+        List<Finding> findings = new ArrayList<>();
+        Map<Gap, List<Rule>> open = new LinkedHashMap<>();
+        for (RuleReader reader : readers) {
+            RuleReader.Said said = reader.of(looked, children);
+            findings.addAll(said.findings());
+            said.gaps()
+                    .forEach(gap ->
+                            open.computeIfAbsent(gap, key -> new ArrayList<>()).add(reader.rule()));
+        }
+        CareCheck care = new CareCheck(looked);
+        findings.addAll(care.findings(children));
+        open.forEach((gap, could) -> findings.add(question(gap, could)));
+        care.gaps(children).forEach(gap -> findings.add(question(gap, List.of())));
+        missingAmounts(looked).forEach(gap -> findings.add(question(gap, List.of())));
         List<String> order =
-                setup.items().stream().map(item -> item.material().name()).toList();
-        return rules.stream()
-                .flatMap(rule -> rule.findings(setup, children).stream())
+                looked.items().stream().map(item -> item.material().name()).toList();
+        return findings.stream()
+                .distinct()
                 .sorted(Comparator.comparing(Finding::level).thenComparing(finding -> order.indexOf(finding.subject())))
                 .toList();
     }
@@ -66,5 +99,71 @@ public final class SafetyCheck {
     /** As {@link #check(Setup, List)}, of materials alone. */
     public List<Finding> check(List<Material> materials, List<ChildPresent> children) {
         return check(Setup.of(materials), children);
+    }
+
+    /** A danger that only the card's words name is asked about as if it stood among the things. */
+    private static Setup withCardWords(Setup setup) {
+        Set<Trait> carried = setup.items().stream()
+                .flatMap(item -> item.material().traits().stream())
+                .collect(Collectors.toSet());
+        List<Item> named = DangerNames.in(setup.words()).stream()
+                .filter(hit -> !carried.contains(hit.trait()))
+                .map(hit -> hit.said().toLowerCase(Locale.ROOT))
+                .distinct()
+                .map(said -> new Item(
+                        "words " + said,
+                        new Material(
+                                said,
+                                MaterialKind.PIECES,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Set.of(),
+                                Set.of(Trait.FINE, Trait.LOOKED_THROUGH),
+                                Source.entered(THE_CARD)),
+                        Optional.empty(),
+                        Setup.Amount.KNOWN,
+                        Optional.empty()))
+                .toList();
+        return named.isEmpty()
+                ? setup
+                : new Setup(
+                        Stream.concat(setup.items().stream(), named.stream()).toList(),
+                        setup.features(),
+                        setup.words(),
+                        setup.answers());
+    }
+
+    private static Set<Gap> missingAmounts(Setup setup) {
+        return setup.items().stream()
+                .filter(item -> item.amount() == Setup.Amount.MISSING)
+                .map(item -> new Gap(Fact.AMOUNT, item.key(), item.material().name(), ""))
+                .filter(gap -> Trigger.answered(setup, gap).isUnknown())
+                .collect(Collectors.toCollection(() -> new TreeSet<>(Comparator.comparing(Gap::key))));
+    }
+
+    /** At the level of the gravest rule that it could make speak; where no single rule asks, it holds. */
+    private static Finding question(Gap gap, List<Rule> could) {
+        Level gravest =
+                could.stream().map(Rule::level).min(Comparator.naturalOrder()).orElse(Level.CANNOT_BE_JUDGED);
+        List<String> dangers = could.stream()
+                .filter(rule -> rule.level() == gravest || rule.level().holds())
+                .map(rule -> rule.words().title().toLowerCase(Locale.ROOT))
+                .distinct()
+                .toList();
+        String could4 = String.join(", ", dangers.subList(0, Math.min(MOST_DANGERS_NAMED, dangers.size())))
+                + (dangers.size() > MOST_DANGERS_NAMED
+                        ? " and %d more".formatted(dangers.size() - MOST_DANGERS_NAMED)
+                        : "");
+        return new Finding(
+                "NOT_KNOWN_" + gap.fact(),
+                gravest.holds() ? Level.CANNOT_BE_JUDGED : gravest,
+                new Finding.Words(
+                        "Not known",
+                        gap.question() + (dangers.isEmpty() ? "" : " It could be: " + could4 + "."),
+                        gap.fact().remedy()),
+                new Finding.About(gap.subject(), List.of()),
+                new Finding.Authority(Source.derived("a check that could not run has not passed"), ""),
+                Optional.of(gap));
     }
 }

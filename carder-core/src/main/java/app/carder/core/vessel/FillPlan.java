@@ -85,7 +85,7 @@ public final class FillPlan {
      * @param fill one fill in whole packs, nothing in stock
      * @param perChild one fill, shared by the children
      * @param perSession one fill, shared by its sessions
-     * @param perYear every fill of a year, in whole packs
+     * @param perYear every fill of a year in whole packs; what is left in a pack goes into the next fill
      */
     public record Cost(Money now, Money fill, Money perChild, Money perSession, Money perYear) {}
 
@@ -175,7 +175,13 @@ public final class FillPlan {
                 .map(Purchase::cost)
                 .reduce(Money::plus);
         return now.flatMap(toBuy -> fill.map(whole -> {
-            Money perYear = whole.multipliedBy(use.fillsPerYear());
+            // What is left in a pack goes into the next fill.
+            Money perYear = lines.stream()
+                    .flatMap(line -> line.amount().layer().pack().stream()
+                            .map(pack -> Fill.purchase(line.need().multipliedBy(use.fillsPerYear()), pack)
+                                    .cost()))
+                    .reduce(Money::plus)
+                    .orElse(whole);
             Cost cost = new Cost(
                     toBuy, whole, whole.sharedBy(use.children()), whole.sharedBy(use.sessionsPerFill()), perYear);
             notebook.step(
@@ -187,8 +193,8 @@ public final class FillPlan {
                             whole.forPeople() + " ÷ " + use.sessionsPerFill(),
                             cost.perSession().forPeople())
                     .step(
-                            "a year = one fill × (sessions a year ÷ sessions per fill, rounded up)",
-                            whole.forPeople() + " × " + use.fillsPerYear(),
+                            "a year = packs for all fills together; fills = sessions a year ÷ sessions per fill, rounded up",
+                            use.fillsPerYear() + " fills",
                             perYear.forPeople());
             return cost;
         }));

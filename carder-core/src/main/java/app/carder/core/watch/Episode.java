@@ -2,6 +2,7 @@ package app.carder.core.watch;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +64,8 @@ public record Episode(
         LEFT,
         /** The child left after somebody broke in, without playing again. */
         BROKEN_OFF,
+        /** The child was invited or led, and left without playing. */
+        DECLINED,
         /** Another start was tapped: the child turned to something new. */
         TURNED,
         /** It went on when the watching ended: its length is a lower bound. */
@@ -109,6 +112,26 @@ public record Episode(
                 .max(Comparator.naturalOrder())
                 .orElse(Duration.ZERO);
     }
+
+    /** The stretches, each with whether it was still going on when the watching ended. */
+    public List<Lasted> lasted() {
+        List<Lasted> all = new ArrayList<>();
+        for (int at = 0; at < stretches.size(); at++) {
+            boolean cutOff = goesOn()
+                    && at == stretches.size() - 1
+                    && stretches.get(at).endsAt().equals(endsAt);
+            all.add(new Lasted(stretches.get(at).length(), cutOff));
+        }
+        return all;
+    }
+
+    /**
+     * How long a stretch lasted.
+     *
+     * @param length of it; a lower bound where it was cut off
+     * @param cutOff whether the watching ended before the stretch did
+     */
+    public record Lasted(Duration length, boolean cutOff) {}
 
     /** Whether its length is only a lower bound. */
     public boolean goesOn() {

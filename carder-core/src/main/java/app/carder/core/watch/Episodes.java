@@ -9,7 +9,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -26,13 +28,23 @@ import org.jspecify.annotations.Nullable;
  *       the child took to return. A glance up or talk breaks nothing.
  *   <li>"Finished", "put it away" and "left" close the episode; after a break-in without return they close it as broken
  *       off. "Put it away" right after "finished" belongs to the same episode; so does "repeated", which opens it again
- *       without a break, because nobody broke in between two rounds.
+ *       without a break, because nobody broke in between two rounds. That holds for {@value #REOPENS_WITHIN_SECONDS} s: setting
+ *       a round up again takes less, and what comes later is play of its own (our own rule).
+ *   <li>The same tap within {@value #SAME_TAP_WITHIN_SECONDS} s is one: a finger that bounced, or two people at one moment.
+ *   <li>A second break-in by the same before the child plays again is the first one going on, and counts once.
+ *   <li>Who was invited or led and left without playing has declined.
  *   <li>A new start while an episode goes on closes it at that moment.
  * </ul>
  *
  * <p>What goes on at the end of the record is closed there and marked as a lower bound.
  */
 public final class Episodes {
+
+    /** The same tap within this time is one. */
+    static final int SAME_TAP_WITHIN_SECONDS = 3;
+
+    /** "Repeated" opens a finished episode again within this time. */
+    static final int REOPENS_WITHIN_SECONDS = 60;
 
     private final List<Episode> done = new ArrayList<>();
     private @Nullable Open open;
@@ -49,11 +61,25 @@ public final class Episodes {
         Episodes episodes = new Episodes();
         List<PlayEvent> ordered =
                 events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList();
-        ordered.forEach(episodes::take);
+        withoutBounces(ordered).forEach(episodes::take);
         Instant last =
                 ordered.isEmpty() ? until : ordered.get(ordered.size() - 1).at();
         episodes.close(last.isAfter(until) ? last : until, Ended.GOES_ON);
         return List.copyOf(episodes.done);
+    }
+
+    /** Each tap once: the same kind again within a moment of the one that counted is the same tap. */
+    static List<PlayEvent> withoutBounces(List<PlayEvent> ordered) {
+        Map<PlayKind, Instant> counted = new EnumMap<>(PlayKind.class);
+        List<PlayEvent> kept = new ArrayList<>();
+        for (PlayEvent event : ordered) {
+            Instant before = counted.get(event.kind());
+            if (before == null || Duration.between(before, event.at()).getSeconds() >= SAME_TAP_WITHIN_SECONDS) {
+                counted.put(event.kind(), event.at());
+                kept.add(event);
+            }
+        }
+        return kept;
     }
 
     private void take(PlayEvent event) {
@@ -82,7 +108,7 @@ public final class Episodes {
     private void play(PlayEvent event) {
         Open at = open;
         if (at == null && event.kind() == PlayKind.REPEATED) {
-            at = reopened();
+            at = reopened(event.at());
         }
         if (at == null) {
             at = new Open(event.kind() == PlayKind.WENT_BACK ? Began.CAME_BACK : Began.UNSEEN, event.at());
@@ -127,8 +153,11 @@ public final class Episodes {
         }
     }
 
-    private @Nullable Open reopened() {
+    private @Nullable Open reopened(Instant now) {
         if (done.isEmpty() || done.get(done.size() - 1).ended() != Ended.FINISHED) {
+            return null;
+        }
+        if (Duration.between(done.get(done.size() - 1).endsAt(), now).getSeconds() > REOPENS_WITHIN_SECONDS) {
             return null;
         }
         return new Open(done.remove(done.size() - 1));
@@ -189,6 +218,9 @@ public final class Episodes {
         }
 
         void breakIn(Who who, Instant at) {
+            if (unanswered > 0 && breakIns.get(breakIns.size() - 1).who() == who) {
+                return;
+            }
             endStretch(at);
             breakIns.add(new BreakIn(who, at, Optional.empty()));
             unanswered++;
@@ -196,7 +228,11 @@ public final class Episodes {
 
         Episode closed(Instant at, Ended ended) {
             endStretch(at);
-            Ended how = unanswered > 0 && ended != Ended.GOES_ON ? Ended.BROKEN_OFF : ended;
+            boolean offered = began == Began.INVITED || began == Began.LED;
+            boolean went = ended == Ended.LEFT || ended == Ended.TURNED;
+            Ended how = offered && went && stretches.isEmpty()
+                    ? Ended.DECLINED
+                    : unanswered > 0 && ended != Ended.GOES_ON ? Ended.BROKEN_OFF : ended;
             return new Episode(began, startsAt, at, how, stretches, breakIns, repeats, lookUps);
         }
 

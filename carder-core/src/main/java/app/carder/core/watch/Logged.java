@@ -55,7 +55,7 @@ public sealed interface Logged<T> {
 
     /**
      * What counts, in order of time: entries that were taken back are left out, the others stand at the time of their
-     * latest correction. Of two corrections that were entered at the same moment, on two devices, the one with the
+     * latest correction that was not itself taken back; taking back what took something back makes it count again. Of two corrections that were entered at the same moment, on two devices, the one with the
      * greater id counts, so that everybody sees the same. Corrections of entries that have not arrived do nothing yet.
      */
     static <T> List<Happened<T>> effective(Collection<Logged<T>> log) {
@@ -64,10 +64,14 @@ public sealed interface Logged<T> {
         List<Logged<T>> ordered = log.stream()
                 .sorted(Comparator.<Logged<T>, Instant>comparing(Logged::at).thenComparing(Logged::id))
                 .toList();
-        for (Logged<T> entry : ordered) {
-            if (entry instanceof TakenBack<T> back) {
+        // From the last entry back, so that what takes something back is known to count when its turn comes.
+        for (int at = ordered.size() - 1; at >= 0; at--) {
+            if (ordered.get(at) instanceof TakenBack<T> back && !gone.contains(back.id())) {
                 gone.add(back.target());
-            } else if (entry instanceof Retimed<T> retimed) {
+            }
+        }
+        for (Logged<T> entry : ordered) {
+            if (entry instanceof Retimed<T> retimed && !gone.contains(retimed.id())) {
                 times.put(retimed.target(), retimed);
             }
         }

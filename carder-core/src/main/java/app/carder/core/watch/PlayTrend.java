@@ -1,24 +1,29 @@
 package app.carder.core.watch;
 
-import app.carder.core.statistics.TheilSen;
-import java.time.Duration;
+import app.carder.core.statistics.EndRateTrend;
+import app.carder.core.watch.Episode.Lasted;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
- * Whether a child's longest stretches of play become longer, compared with the same child earlier. It is silent with
- * fewer than {@value #FEWEST_DAYS} days, or days that lie less than {@value #SHORTEST_SPAN} days apart (own rule): with
- * less, the interval of {@link TheilSen} is so wide that any words would be too many.
+ * Whether a child's stretches of play become longer, compared with the same child earlier, by {@link EndRateTrend}: minutes of play are
+ * the exposure, stretches that were cut off count as lower bounds, and days that hang together are allowed for. It is silent with
+ * fewer than {@value #FEWEST_DAYS} days or {@value #FEWEST_ENDS} stretches that ended, or days that lie less than {@value
+ * #SHORTEST_SPAN} days apart (own rule). The words state the days that were seen, and nothing beyond them.
  *
- * @param minutesPerWeek slope
- * @param low lower end of its 95 % interval
+ * @param from first day that was seen
+ * @param until last day that was seen
+ * @param days how many
+ * @param factor by which stretches grew from the first day to the last; under 1 where they became shorter
+ * @param low lower end of its interval
  * @param high upper end
- * @param days how many went in
  */
-public record PlayTrend(double minutesPerWeek, double low, double high, int days) {
+public record PlayTrend(LocalDate from, LocalDate until, int days, double factor, double low, double high) {
 
     /** Fewer days are not told. */
     public static final int FEWEST_DAYS = 6;
@@ -26,54 +31,87 @@ public record PlayTrend(double minutesPerWeek, double low, double high, int days
     /** Days that lie less far apart are not told. */
     public static final int SHORTEST_SPAN = 14;
 
+    /** Fewer stretches that ended are not told. */
+    public static final int FEWEST_ENDS = 6;
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+    private static final double MOST_TOLD = 20;
+
     /**
      * A day.
      *
      * @param on which
-     * @param longest the longest stretch of that day
+     * @param stretches of that day
      */
-    public record Day(LocalDate on, Duration longest) {}
+    public record Day(LocalDate on, List<Lasted> stretches) {
+        /** Keeps its own copy. */
+        public Day {
+            stretches = List.copyOf(stretches);
+        }
 
-    /** The trend, where there is enough to speak of one. */
-    public static Optional<PlayTrend> of(List<Day> days) {
-        List<Day> ordered = days.stream().sorted(Comparator.comparing(Day::on)).toList();
-        if (ordered.size() < FEWEST_DAYS) {
-            return Optional.empty();
+        private int ends() {
+            return (int) stretches.stream().filter(one -> !one.cutOff()).count();
         }
-        LocalDate first = ordered.get(0).on();
-        if (ChronoUnit.DAYS.between(first, ordered.get(ordered.size() - 1).on()) < SHORTEST_SPAN) {
-            return Optional.empty();
+
+        private double minutes() {
+            return stretches.stream()
+                            .mapToLong(one -> one.length().getSeconds())
+                            .sum()
+                    / 60.0;
         }
-        TheilSen trend = TheilSen.of(
-                ordered.stream()
-                        .mapToDouble(day -> ChronoUnit.DAYS.between(first, day.on()) / 7.0)
-                        .toArray(),
-                ordered.stream()
-                        .mapToDouble(day -> day.longest().getSeconds() / 60.0)
-                        .toArray());
-        return Optional.of(new PlayTrend(trend.slope(), trend.low(), trend.high(), ordered.size()));
     }
 
-    /** Whether the interval leaves out zero. */
+    /** The trend, where there is enough to speak of one. */
+    public static Optional<PlayTrend> of(List<Day> all) {
+        List<Day> days = all.stream()
+                .filter(day -> day.minutes() > 0)
+                .sorted(Comparator.comparing(Day::on))
+                .toList();
+        if (days.size() < FEWEST_DAYS
+                || days.stream().mapToInt(Day::ends).sum() < FEWEST_ENDS
+                || span(days) < SHORTEST_SPAN) {
+            return Optional.empty();
+        }
+        LocalDate first = days.get(0).on();
+        EndRateTrend trend = EndRateTrend.of(days.stream()
+                .map(day -> new EndRateTrend.Day(
+                        ChronoUnit.DAYS.between(first, day.on()) / (double) span(days), day.ends(), day.minutes()))
+                .toList());
+        return Optional.of(new PlayTrend(
+                first,
+                days.get(days.size() - 1).on(),
+                days.size(),
+                Math.exp(-trend.perUnit()),
+                Math.exp(-trend.high()),
+                Math.exp(-trend.low())));
+    }
+
+    private static long span(List<Day> days) {
+        return ChronoUnit.DAYS.between(
+                days.get(0).on(), days.get(days.size() - 1).on());
+    }
+
+    /** Whether the interval leaves out "as long as before". */
     public boolean isClear() {
-        return low > 0 || high < 0;
+        return low > 1 || high < 1;
     }
 
     /** With its uncertainty, for adults. */
     public String words() {
+        String seen = "on %d days from %s to %s".formatted(days, DAY.format(from), DAY.format(until));
         if (!isClear()) {
-            return "No clear change over %d days: between %s a week.".formatted(days, range());
+            return "No clear change %s: stretches were between %s as long at the end as at the beginning."
+                    .formatted(seen, range());
         }
-        return "Longer stretches %s over %d days: about %s a week, likely between %s."
-                .formatted(low > 0 ? "have grown" : "have become shorter", days, minutes(minutesPerWeek), range());
+        return "Stretches of play have become %s %s: at the end about %s as long as at the beginning, likely between %s."
+                .formatted(low > 1 ? "longer" : "shorter", seen, times(factor), range());
     }
 
     private String range() {
-        return "%s and %s".formatted(minutes(low), minutes(high));
+        return times(low) + " and " + times(high);
     }
 
-    private static String minutes(double value) {
-        double rounded = Math.round(value * 10) / 10.0;
-        return "%s%s min".formatted(rounded > 0 ? "+" : rounded < 0 ? "−" : "", Math.abs(rounded));
+    private static String times(double value) {
+        return value > MOST_TOLD ? "more than 20 times" : String.format(Locale.ROOT, "%.1f times", Math.max(0, value));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.TestCupboard;
 import app.carder.core.cupboard.Stocked.Amount;
+import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
 import app.carder.core.measure.Mass;
 import app.carder.core.safety.ChildPresent;
@@ -55,6 +56,24 @@ class SubstituteTest {
                 .doesNotContain("balls-42", "wooden-balls-30", "conkers");
     }
 
+    /** Flour is held for this child as well: that is no reason to offer another thing with gluten. */
+    @Test
+    void neverOffersTheSameAllergenAndSaysWhyItWasLeftOut() {
+        ChildPresent gluten = new ChildPresent(
+                "Eskil", Age.between(TODAY.minusMonths(50), TODAY), Mouthing.NOT_SEEN, Set.of(Allergen.GLUTEN_CEREALS));
+
+        Substitute.Proposal proposal = propose("couscous", List.of(gluten));
+
+        assertThat(proposal.offered())
+                .isNotEmpty()
+                .noneMatch(one -> one.instead().material().allergens().contains(Allergen.GLUTEN_CEREALS));
+        assertThat(proposal.leftOut())
+                .filteredOn(one -> one.thing().code().equals("bulgur"))
+                .singleElement()
+                .satisfies(one -> assertThat(one.findings())
+                        .anyMatch(finding -> finding.reason().contains("cereals with gluten")));
+    }
+
     @Test
     void putsWhatIsInStockFirstAndLeavesOutWhatIsUsedUp() {
         List<Stocked> cupboard = new ArrayList<>(TestCupboard.byCode().values());
@@ -64,16 +83,21 @@ class SubstituteTest {
             default -> item;
         });
 
-        List<Substitute> proposed =
-                Substitute.propose(TestCupboard.stocked("rice-long"), cupboard, List.of(FOUR), CHECK);
+        List<Substitute> proposed = Substitute.propose(
+                        TestCupboard.stocked("rice-long"), cupboard, List.of(FOUR), CHECK)
+                .offered();
 
         assertThat(proposed.get(0).instead().code()).isEqualTo("quinoa");
         assertThat(proposed).extracting(one -> one.instead().code()).doesNotContain("rice-medium");
     }
 
     private static List<Substitute> propose(String code, ChildPresent child) {
+        return propose(code, List.of(child)).offered();
+    }
+
+    private static Substitute.Proposal propose(String code, List<ChildPresent> children) {
         return Substitute.propose(
-                TestCupboard.stocked(code), List.copyOf(TestCupboard.byCode().values()), List.of(child), CHECK);
+                TestCupboard.stocked(code), List.copyOf(TestCupboard.byCode().values()), children, CHECK);
     }
 
     private static Stocked stocked(Stocked item, double grams) {

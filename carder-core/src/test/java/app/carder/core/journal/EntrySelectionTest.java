@@ -36,14 +36,17 @@ class EntrySelectionTest {
         }
     }
 
+    /** Ticking every box makes no entry better than one that is about one thing: of two that are equal, the newer is taken. */
     @Test
-    void takesTheBestSingleEntryWhenOnlyOneIsAsked() {
-        Candidate narrow = candidate("a", 3, Set.of("touch"), Photo.NONE);
-        Candidate broad = candidate("b", 20, Set.of("touch", "hand", "move"), Photo.NONE);
+    void anEntryThatTicksEverythingCountsForNoMoreThanOneThatIsAboutOneThing() {
+        Candidate about = candidate("a", 20, Set.of("touch"), Photo.NONE);
+        Candidate everything = candidate("b", 3, Set.of("touch", "hand", "move", "say", "look"), Photo.NONE);
+        EntrySelection one = EntrySelection.over(FIRST, LAST, 1);
 
-        assertThat(EntrySelection.over(FIRST, LAST, 1).choose(List.of(narrow, broad)))
+        assertThat(one.choose(List.of(about, everything)))
                 .extracting(Choice::candidate)
-                .containsExactly(broad);
+                .containsExactly(about);
+        assertThat(one.objective(List.of(everything))).isEqualTo(one.objective(List.of(about)));
     }
 
     @Test

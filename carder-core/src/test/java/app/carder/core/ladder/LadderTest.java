@@ -88,8 +88,8 @@ class LadderTest {
     @Nested
     class OfAmounts {
         private final List<Put> card = List.of(
-                new Put("rice", Optional.of(cm(4)), Optional.empty()),
-                new Put("scoops", Optional.empty(), Optional.of(5)));
+                new Put("rice", Optional.of(cm(4)), Optional.empty(), Change.Measured.BY_DEPTH),
+                new Put("scoops", Optional.empty(), Optional.of(5), Change.Measured.BY_NUMBER));
 
         @Test
         void scalesDepthsAndRoundsPiecesUp() {

@@ -7,6 +7,7 @@ import app.carder.core.TestCupboard;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
+import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.pouring.PouringLadder.Funnel;
 import app.carder.core.pouring.PouringLadder.Named;
@@ -23,6 +24,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PouringLadderTest {
+
+    private static final Mass ANY = Mass.ofGrams(100_000);
 
     private static final List<Named> VESSELS = TestCupboard.byCode().values().stream()
             .filter(stocked -> stocked.material().kind() == MaterialKind.VESSEL)
@@ -64,11 +67,35 @@ class PouringLadderTest {
         });
     }
 
+    /** Whatever is poured into both cups, up to the rim, some stays in the jug. */
     @Test
-    void twoUnequalCupsLeaveATenth() {
-        assertThat(propose(Rung.TWO_UNEQUAL, "lentils"))
-                .allSatisfy(
-                        set -> assertThat(set.remainder().dividedBy(set.fill())).isCloseTo(0.1, Offset.offset(0.001)));
+    void twoUnequalCupsCannotTakeItAll() {
+        assertThat(propose(Rung.TWO_UNEQUAL, "lentils")).isNotEmpty().allSatisfy(set -> {
+            Volume toTheRim = set.into()
+                    .get(0)
+                    .vessel()
+                    .capacity()
+                    .plus(set.into().get(1).vessel().capacity());
+
+            assertThat(set.fill().isMoreThan(toTheRim)).isTrue();
+            assertThat(set.remainder())
+                    .isEqualTo(
+                            set.fill().minus(set.each().get(0).plus(set.each().get(1))));
+        });
+    }
+
+    /** A litre of water is a kilogram: too heavy at three, and for most at five. */
+    @Test
+    void proposesNoJugThatIsTooHeavyForTheAge() {
+        for (int months : List.of(18, 30, 40, 60)) {
+            Mass heaviest = PouringLadder.heaviestFor(months);
+
+            for (Rung rung : Rung.values()) {
+                assertThat(PouringLadder.propose(rung, VESSELS, FUNNELS, TestCupboard.get("water"), 0.02, heaviest))
+                        .noneMatch(set -> set.mass().isMoreThan(heaviest));
+            }
+        }
+        assertThat(PouringLadder.heaviestFor(30)).isEqualTo(Mass.ofGrams(300));
     }
 
     /** Frustum r 4, R 6, 15 cm deep: 500 mL lie 7.7643 cm deep; the wall leans 2 in 15, so along it 7.8327 cm. */
@@ -98,11 +125,11 @@ class PouringLadderTest {
         assertThatThrownBy(() -> PouringLadder.toLine(
                         jug, jug, Volume.ofMillilitres(100), Volume.ofMillilitres(50), TestCupboard.get("envelopes")))
                 .hasMessageContaining("loose or liquid");
-        assertThatThrownBy(() ->
-                        PouringLadder.propose(Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("envelopes"), 0.02))
+        assertThatThrownBy(() -> PouringLadder.propose(
+                        Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("envelopes"), 0.02, ANY))
                 .hasMessageContaining("loose or liquid");
-        assertThatThrownBy(
-                        () -> PouringLadder.propose(Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("water"), 0.5))
+        assertThatThrownBy(() ->
+                        PouringLadder.propose(Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("water"), 0.5, ANY))
                 .hasMessageContaining("Tolerance");
     }
 
@@ -184,7 +211,7 @@ class PouringLadderTest {
     }
 
     private static List<PouringSet> propose(Rung rung, String fill) {
-        return PouringLadder.propose(rung, VESSELS, FUNNELS, TestCupboard.get(fill), 0.02);
+        return PouringLadder.propose(rung, VESSELS, FUNNELS, TestCupboard.get(fill), 0.02, ANY);
     }
 
     private static Length mm(double millimetres) {

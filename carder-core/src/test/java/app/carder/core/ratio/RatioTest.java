@@ -35,7 +35,11 @@ class RatioTest {
         "ENGLAND, 0, 0, 0, 0",
         "ENGLAND, 0, 0, 8, 1",
         "ENGLAND, 0, 0, 9, 2",
-        "ENGLAND_TEACHER, 0, 0, 13, 1",
+        "ENGLAND_TEACHER, 0, 0, 13, 2",
+        "ENGLAND_TEACHER, 0, 0, 27, 3",
+        "AUSTRALIA_NSW, 0, 0, 11, 2",
+        "AUSTRALIA, 0, 0, 11, 1",
+        "AUSTRALIA_VIC, 0, 5, 0, 2",
         "WALES, 0, 5, 0, 2",
         "SCOTLAND_SHORT, 0, 0, 10, 1",
         "AUSTRALIA, 4, 0, 0, 1",
@@ -74,25 +78,98 @@ class RatioTest {
 
     @Test
     void everyShippedRuleHoldsFromBirthToSchoolWithoutGaps() {
-        assertThat(RatioRule.shipped()).hasSizeGreaterThanOrEqualTo(11).allSatisfy(rule -> {
-            assertThat(rule.bands().get(0).fromMonths()).isZero();
-            for (int at = 1; at < rule.bands().size(); at++) {
-                assertThat(rule.bands().get(at).fromMonths())
-                        .as(rule.code())
-                        .isEqualTo(rule.bands().get(at - 1).toMonths());
-            }
-            assertThat(rule.need(Collections.nCopies(12, 66)).adults()).isPositive();
-        });
+        assertThat(RatioRule.shipped())
+                .hasSizeGreaterThanOrEqualTo(20)
+                .filteredOn(rule -> rule.caps().isEmpty())
+                .allSatisfy(rule -> {
+                    assertThat(rule.bands().get(0).fromMonths()).isZero();
+                    for (int at = 1; at < rule.bands().size(); at++) {
+                        assertThat(rule.bands().get(at).fromMonths())
+                                .as(rule.code())
+                                .isEqualTo(rule.bands().get(at - 1).toMonths());
+                    }
+                    assertThat(rule.need(Collections.nCopies(12, 66)).adults()).isPositive();
+                });
     }
 
     /** 7 under two, 11 of two, 19 older: 24.5 + 27.5 + 43.7 = 95.7 m² (EYFS figures, from memory). */
     @Test
     void addsUpTheFloor() {
-        FloorSpace space = FloorSpace.of(ages(7, 11, 19));
+        FloorSpace space = FloorSpace.of(rule("ENGLAND"), ages(7, 11, 19));
 
         assertThat(space.squareMetres()).isEqualByComparingTo("95.7");
         assertThat(space.mostPerChild()).isEqualByComparingTo("3.5");
         assertThat(space.reckoning().steps()).hasSize(3);
+    }
+
+    /** M1 of the figures: 10 children of 20 months take 35 m² in England and 37 m² in Scotland, Wales and Northern Ireland. */
+    @ParameterizedTest
+    @CsvSource({
+        "ENGLAND, 35.0",
+        "SCOTLAND, 37.0",
+        "WALES, 37.0",
+        "NORTHERN_IRELAND, 37.0",
+        "AUSTRALIA_VIC, 32.5",
+        "NEW_ZEALAND_ALL_DAY, 25.0",
+        "ELSEWHERE, 46.0"
+    })
+    void takesTheFloorOfThePlace(String code, String squareMetres) {
+        FloorSpace space = FloorSpace.of(rule(code), ages(10, 0, 0));
+
+        assertThat(space.squareMetres()).isEqualByComparingTo(squareMetres);
+        assertThat(space.source().name()).contains("not counted");
+    }
+
+    /** EYFS for childminders, from memory: six under eight, of those three young children, of those one under one. */
+    @ParameterizedTest
+    @CsvSource({
+        "'8', 1",
+        "'8 20 40', 1",
+        "'8 20 40 50', 2",
+        "'8 9', 2",
+        "'20 40 50 80 85 90', 1",
+        "'20 40 50 80 85 90 92', 2",
+        "'', 0"
+    })
+    void aChildmindersCapsEachDecide(String months, int adults) {
+        List<Integer> all = months.isEmpty()
+                ? List.of()
+                : java.util.Arrays.stream(months.split(" "))
+                        .map(Integer::valueOf)
+                        .toList();
+
+        assertThat(rule("CHILDMINDER_ENGLAND").need(all).adults()).isEqualTo(adults);
+    }
+
+    @Test
+    void whatTheTableDoesNotHoldIsSaidAndIsAsStrictAsTheStrictestThatItHolds() {
+        for (String code : List.of("IRELAND_CHILDMINDER", "ELSEWHERE")) {
+            RatioRule unknown = rule(code);
+
+            assertThat(String.join(" ", unknown.saidWithIt())).contains("Look");
+            for (RatioRule held : RatioRule.shipped()) {
+                for (int months = 0; months < 96; months++) {
+                    int children = 20;
+                    if (held.caps().isEmpty()) {
+                        assertThat(unknown.need(Collections.nCopies(children, months))
+                                        .adults())
+                                .as("%s against %s at %d months", code, held.code(), months)
+                                .isGreaterThanOrEqualTo(held.need(Collections.nCopies(children, months))
+                                        .adults());
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void everyRuleSaysWhatItPresumesAndHowItWasChecked() {
+        assertThat(RatioRule.shipped()).allSatisfy(rule -> {
+            assertThat(rule.terms().presumes()).isNotBlank();
+            assertThat(rule.terms().checked()).isNotBlank();
+            assertThat(FloorSpace.of(rule, ages(1, 1, 1)).squareMetres()).isPositive();
+        });
+        assertThat(String.join(" ", rule("ENGLAND_TEACHER").saidWithIt())).contains("level 3");
     }
 
     @Test

@@ -3,6 +3,7 @@ package app.carder.core.room;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import app.carder.core.ratio.RatioRule;
 import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.DoorUse;
 import app.carder.core.room.RoomPlan.Ground;
@@ -31,7 +32,7 @@ class RoomCheckTest {
     }
 
     private static List<Finding> check(RoomPlan plan) {
-        return RoomCheck.of(plan, List.of(40, 40, 40));
+        return RoomCheck.of(plan, RatioRule.usual(), List.of(40, 40, 40));
     }
 
     @Test
@@ -45,8 +46,9 @@ class RoomCheckTest {
     void countsFloorForEachChild() {
         RoomPlan plan = room(List.of(), List.of(), List.of(), List.of(SINK));
 
-        assertThat(RoomCheck.of(plan, Collections.nCopies(10, 40))).isEmpty();
-        assertThat(RoomCheck.of(plan, Collections.nCopies(11, 40)))
+        assertThat(RoomCheck.of(plan, RatioRule.usual(), Collections.nCopies(10, 40)))
+                .isEmpty();
+        assertThat(RoomCheck.of(plan, RatioRule.usual(), Collections.nCopies(11, 40)))
                 .singleElement()
                 .satisfies(finding -> {
                     assertThat(finding.level()).isEqualTo(Level.STOP_FOR);
@@ -67,7 +69,8 @@ class RoomCheckTest {
                 List.of(),
                 List.of());
 
-        assertThat(RoomCheck.of(garden, Collections.nCopies(30, 40))).isEmpty();
+        assertThat(RoomCheck.of(garden, RatioRule.usual(), Collections.nCopies(30, 40)))
+                .isEmpty();
     }
 
     @Test
@@ -159,12 +162,15 @@ class RoomCheckTest {
 
     @Test
     void aZoneTakesSoManyChildrenAsItsFloorHas() {
-        Capacity capacity =
-                Capacity.of(room(List.of(), List.of(), List.of(BOOKS, WATER), List.of(SINK)), List.of(20, 40));
+        Capacity capacity = Capacity.of(
+                room(List.of(), List.of(), List.of(BOOKS, WATER), List.of(SINK)), RatioRule.usual(), List.of(20, 40));
 
         // 1.6 m x 1.6 m = 2.56 m²; a child under two takes 3.5 m², so the zone is for one.
         assertThat(capacity.zones()).extracting(Capacity.OfZone::children).containsExactly(1, 1);
-        assertThat(Capacity.of(TestPlans.large(1), List.of(40)).zones().get(0).floorM2())
+        assertThat(Capacity.of(TestPlans.large(1), RatioRule.usual(), List.of(40))
+                        .zones()
+                        .get(0)
+                        .floorM2())
                 .isLessThanOrEqualTo(new BigDecimal("7.84"));
     }
 }

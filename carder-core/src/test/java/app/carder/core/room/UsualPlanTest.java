@@ -2,6 +2,7 @@ package app.carder.core.room;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.ratio.RatioRule;
 import app.carder.core.room.RoomPlan.Place;
 import app.carder.core.room.RoomPlan.Zone;
 import java.util.LinkedHashMap;
@@ -29,7 +30,7 @@ class UsualPlanTest {
         RoomPlan plan = UsualPlan.of(Place.INDOORS, zones(many));
 
         assertThat(plan.zones()).hasSize(many);
-        assertThat(RoomCheck.of(plan, List.of()))
+        assertThat(RoomCheck.of(plan, RatioRule.usual(), List.of()))
                 .extracting(finding -> finding.code())
                 .doesNotContain("WAY", "DOORWAY");
         for (Zone one : plan.zones()) {

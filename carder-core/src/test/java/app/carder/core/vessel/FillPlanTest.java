@@ -36,7 +36,9 @@ class FillPlanTest {
         assertThat(cost.fill()).isEqualTo(pounds(3400));
         assertThat(cost.perChild()).isEqualTo(pounds(284));
         assertThat(cost.perSession()).isEqualTo(pounds(680));
-        assertThat(cost.perYear()).as("38 sessions at 5 a fill are 8 fills").isEqualTo(pounds(27_200));
+        assertThat(cost.perYear())
+                .as("8 fills of 16.51 kg are 132.1 kg: 133 packs")
+                .isEqualTo(pounds(26_600));
         assertThat(plan.vesselsFromStock()).contains(0);
     }
 

@@ -270,7 +270,7 @@ class EpisodesTest {
                         finishedAt = -1;
                     }
                     case PLAYS -> {
-                        if (!open && tap.kind() == REPEATED && finishedAt >= 0) {
+                        if (!open && tap.kind() == REPEATED && finishedAt >= 0 && second - finishedAt <= 60) {
                             Arrays.fill(atPlay, finishedAt, second, true);
                         }
                         open = true;
@@ -387,6 +387,73 @@ class EpisodesTest {
             assertThat(none.episodes()).isZero();
             assertThat(none.longestStretch()).isZero();
             assertThat(none.adultBreakInsPerHour()).isEmpty();
+        }
+    }
+
+    @Nested
+    class OfTapsThatMeanTheSame {
+
+        @Test
+        void aFingerThatBouncesIsOneTap() {
+            List<Episode> bounced =
+                    episodes(60, tap(0, CHOSE), tap(2, CHOSE), tap(30, REPEATED), tap(32, REPEATED), tap(50, LEFT));
+
+            assertThat(bounced)
+                    .singleElement()
+                    .satisfies(one -> assertThat(one.repeats()).isEqualTo(1));
+            assertThat(episodes(60, tap(0, CHOSE), tap(3, CHOSE), tap(50, LEFT)))
+                    .hasSize(2);
+        }
+
+        @Test
+        void repeatedOpensAFinishedEpisodeWithinAMinuteAndNotLater() {
+            assertThat(episodes(300, tap(0, CHOSE), tap(100, FINISHED), tap(160, REPEATED), tap(200, LEFT)))
+                    .singleElement()
+                    .satisfies(one -> assertThat(one.engaged()).isEqualTo(seconds(200)));
+            assertThat(episodes(300, tap(0, CHOSE), tap(100, FINISHED), tap(161, REPEATED), tap(200, LEFT)))
+                    .extracting(Episode::engaged)
+                    .containsExactly(seconds(100), seconds(39));
+        }
+
+        @Test
+        void aSecondBreakInBeforeTheChildPlaysAgainIsTheFirstGoingOn() {
+            Episode one = episodes(
+                            100,
+                            tap(0, CHOSE),
+                            tap(20, ADULT_BROKE_IN),
+                            tap(26, ADULT_BROKE_IN),
+                            tap(40, WENT_BACK),
+                            tap(60, ADULT_BROKE_IN),
+                            tap(80, LEFT))
+                    .get(0);
+
+            assertThat(one.breakIns()).hasSize(2);
+            assertThat(one.breakIns().get(0).returnedAfter()).contains(seconds(20));
+        }
+
+        @Test
+        void whoIsInvitedAndLeavesWithoutPlayingHasDeclined() {
+            Episode declined = episodes(60, tap(0, INVITED), tap(20, LEFT)).get(0);
+
+            assertThat(declined.ended()).isEqualTo(Ended.DECLINED);
+            assertThat(episodes(60, tap(0, INVITED), tap(10, ENGAGED), tap(20, LEFT))
+                            .get(0)
+                            .ended())
+                    .isEqualTo(Ended.LEFT);
+            assertThat(TakeUp.of(List.of(new TakeUp.Time<>(
+                                    java.util.Optional.empty(),
+                                    Duration.ZERO,
+                                    List.of(new TakeUp.Player<>("Anouk", List.of(declined))))))
+                            .leftEarly())
+                    .isZero();
+        }
+
+        @Test
+        void whatGoesOnAtTheEndIsALowerBound() {
+            assertThat(episodes(90, tap(0, CHOSE), tap(20, ADULT_BROKE_IN), tap(30, WENT_BACK))
+                            .get(0)
+                            .lasted())
+                    .containsExactly(new Episode.Lasted(seconds(20), false), new Episode.Lasted(seconds(60), true));
         }
     }
 }

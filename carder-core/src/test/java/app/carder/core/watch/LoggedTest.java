@@ -73,4 +73,24 @@ class LoggedTest {
 
         assertThat(Logged.effective(log)).extracting(Happened::what).containsExactly("chose");
     }
+
+    @Test
+    void aCorrectionThatWasTakenBackNoLongerCounts() {
+        List<Logged<String>> log = List.of(
+                happened(1, 10, "chose"),
+                new Retimed<>(id(2), EpisodesTest.at(60), id(1), EpisodesTest.at(5)),
+                new TakenBack<>(id(3), EpisodesTest.at(61), id(2)));
+
+        assertThat(Logged.effective(log)).extracting(Happened::at).containsExactly(EpisodesTest.at(10));
+    }
+
+    @Test
+    void takingBackWhatTookSomethingBackBringsItBack() {
+        List<Logged<String>> log = List.of(
+                happened(1, 10, "chose"),
+                new TakenBack<>(id(2), EpisodesTest.at(60), id(1)),
+                new TakenBack<>(id(3), EpisodesTest.at(61), id(2)));
+
+        assertThat(Logged.effective(log)).extracting(Happened::what).containsExactly("chose");
+    }
 }

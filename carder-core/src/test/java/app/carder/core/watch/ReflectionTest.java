@@ -5,6 +5,7 @@ import static app.carder.core.watch.EpisodesTest.tap;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.watch.Episode.Lasted;
 import app.carder.core.watch.PlayTrend.Day;
 import app.carder.core.watch.StepIn.Situation;
 import app.carder.core.watch.StepIn.Urgency;
@@ -14,6 +15,7 @@ import app.carder.core.watch.TakeUp.Verdict;
 import app.carder.core.watch.TakeUp.Way;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -29,7 +31,9 @@ class ReflectionTest {
 
     private static List<Day> days(int apart, int... minutes) {
         return IntStream.range(0, minutes.length)
-                .mapToObj(i -> new Day(MONDAY.plusDays((long) apart * i), Duration.ofMinutes(minutes[i])))
+                .mapToObj(i -> new Day(
+                        MONDAY.plusDays((long) apart * i),
+                        Collections.nCopies(6, new Lasted(Duration.ofMinutes(minutes[i]), false))))
                 .toList();
     }
 
@@ -37,18 +41,20 @@ class ReflectionTest {
     class TrendOfStretches {
 
         @Test
-        void isToldWithItsUncertainty() {
-            assertThat(PlayTrend.of(days(7, 3, 4, 6, 7, 9, 10, 12))
-                            .orElseThrow()
-                            .words())
-                    .isEqualTo(
-                            "Longer stretches have grown over 7 days: about +1.5 min a week, likely between +1.3 min and +1.7 min.");
+        void isToldWithItsUncertaintyAndTheDaysThatWereSeen() {
+            PlayTrend trend =
+                    PlayTrend.of(days(7, 3, 4, 6, 7, 9, 10, 12, 14, 16)).orElseThrow();
+
+            assertThat(trend.isClear()).isTrue();
+            assertThat(trend.words())
+                    .startsWith("Stretches of play have become longer on 9 days from ")
+                    .contains("at the end about", "as long as at the beginning, likely between");
         }
 
         @Test
         void saysSoWhereNothingIsClear() {
             assertThat(PlayTrend.of(days(7, 5, 9, 4, 8, 5, 9)).orElseThrow().words())
-                    .startsWith("No clear change over 6 days: between −");
+                    .startsWith("No clear change on 6 days from ");
         }
 
         @Test
@@ -60,8 +66,10 @@ class ReflectionTest {
 
         @Test
         void tellsThatStretchesBecameShorter() {
-            assertThat(PlayTrend.of(days(7, 12, 11, 9, 8, 6, 5)).orElseThrow().words())
-                    .startsWith("Longer stretches have become shorter over 6 days: about −1.5 min a week");
+            assertThat(PlayTrend.of(days(7, 16, 14, 12, 10, 9, 7, 6, 4, 3))
+                            .orElseThrow()
+                            .words())
+                    .startsWith("Stretches of play have become shorter on 9 days");
         }
     }
 

@@ -19,10 +19,16 @@ class NameGuardTest {
                 "Anouk gave Bram the jug.|Anouk gave a friend the jug.",
                 "Bram's parcel was heavier.|A friend's parcel was heavier.",
                 "She waited. bram poured.|She waited. A friend poured.",
-                "BRAM and Zoel laughed.|A friend and a friend laughed.",
+                "BRAM and Zoel laughed.|Two friends laughed.",
+                "Bram, Wren and Zo\u00ebl poured.|Three friends poured.",
+                "Brams tower fell on Zoels foot.|A friend's tower fell on a friend's foot.",
+                "With Bram and Wren’s cart.|With two friends’ cart.",
                 "With Mary Ann she tied it.|With a friend she tied it.",
                 "She said 'Bramble'.|She said 'Bramble'.",
-                "Mary came, Ann left.|Mary came, Ann left.",
+                "Mary came. Ann left.|A friend came. A friend left.",
+                "MaryAnn and Mary-Ann|Two friends",
+                "TeamBram won|Team a friend won",
+                "BramundWren sangen|A friend sangen",
             })
     void putsAFriendInThePlaceOfOtherNames(String written, String kept) {
         assertThat(GUARD.withoutNames(written)).isEqualTo(kept);

@@ -2,6 +2,8 @@ package app.carder.web.children;
 
 import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
+import app.carder.core.safety.CareEntry;
+import app.carder.web.page.Required;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
@@ -22,6 +24,9 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** A child of a room. */
@@ -41,6 +46,13 @@ class Child extends ScopedRecord {
     private boolean mouthing;
     private String[] allergens;
     private String allergyNote;
+    private boolean allergiesAsked;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<Map<String, String>> care;
+
+    private String medicine;
+    private String[] otherNames;
     private String homeLanguages;
     private String interests;
     private boolean consentOwnJournal;
@@ -64,9 +76,15 @@ class Child extends ScopedRecord {
         givenName = details.givenName();
         bornOn = details.bornOn();
         pegMark = details.pegMark();
-        mouthing = details.mouthing();
-        allergens = sortedNames(details.allergens());
-        allergyNote = details.allergyNote();
+        mouthing = details.care().mouthing();
+        allergiesAsked = details.care().allergiesAsked();
+        allergens = sortedNames(details.care().allergens());
+        allergyNote = details.care().plan();
+        care = details.care().entries().stream()
+                .map(entry -> Map.of("kind", entry.kind().name(), "words", entry.words(), "asksFor", entry.asksFor()))
+                .toList();
+        medicine = details.care().medicine();
+        otherNames = details.otherNames().toArray(String[]::new);
         homeLanguages = details.homeLanguages();
         interests = details.interests();
         consentOwnJournal = details.consents().contains(PhotoUse.OWN_JOURNAL);
@@ -96,7 +114,13 @@ class Child extends ScopedRecord {
         said.put("birthday", bornOn.toString());
         said.put("peg mark", pegMark.words());
         said.put("mouthing", mouthing ? "yes" : "no");
+        said.put("other names", String.join(", ", otherNames));
         said.put("allergies", String.join(", ", allergens));
+        said.put("family asked about allergies", allergiesAsked ? "yes" : "no");
+        said.put(
+                "other things to know",
+                entries().stream().map(CareEntry::forPeople).collect(Collectors.joining(", ")));
+        said.put("emergency medicine", medicine);
         said.put("allergy note", allergyNote);
         said.put("home languages", homeLanguages);
         said.put("interests", interests);
@@ -113,11 +137,10 @@ class Child extends ScopedRecord {
                 getId(),
                 roomId,
                 givenName,
+                List.of(otherNames),
                 pegMark,
                 Age.between(bornOn, bornOn.isAfter(today) ? bornOn : today),
-                mouthing,
-                allergenSet(),
-                allergyNote,
+                new ChildCare(mouthing, allergiesAsked, allergenSet(), allergyNote, entries(), medicine),
                 homeLanguages,
                 interests,
                 consents(),
@@ -126,6 +149,19 @@ class Child extends ScopedRecord {
                 Optional.ofNullable(arrives),
                 Optional.ofNullable(leaves),
                 version);
+    }
+
+    List<String> names() {
+        return Stream.concat(Stream.of(givenName), Arrays.stream(otherNames)).toList();
+    }
+
+    private List<CareEntry> entries() {
+        return care.stream()
+                .map(entry -> new CareEntry(
+                        CareEntry.Kind.valueOf(Required.from(entry, "kind")),
+                        entry.getOrDefault("words", ""),
+                        entry.getOrDefault("asksFor", "")))
+                .toList();
     }
 
     private Set<PhotoUse> consents() {

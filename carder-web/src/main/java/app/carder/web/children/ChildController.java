@@ -1,6 +1,7 @@
 package app.carder.web.children;
 
 import app.carder.core.material.Allergen;
+import app.carder.core.safety.CareEntry;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -129,6 +130,8 @@ class ChildController {
         page.addObject("staff", staff);
         page.addObject("pegMarks", PegMark.values());
         page.addObject("allergens", Allergen.values());
+        page.addObject("careKinds", CareEntry.Kind.values());
+        page.addObject("careRows", ChildForm.entryRows(typed));
         page.addObject("photoUses", PhotoUse.values());
         page.addObject("weekdays", List.of(DayOfWeek.values()).subList(0, 5));
         return page;

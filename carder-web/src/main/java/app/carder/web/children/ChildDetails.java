@@ -1,9 +1,9 @@
 package app.carder.web.children;
 
-import app.carder.core.material.Allergen;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -13,11 +13,10 @@ import org.jspecify.annotations.Nullable;
  * What the adults know of a child, as written down.
  *
  * @param givenName first name
+ * @param otherNames nicknames, the family name, how a friend says it: kept out of other families' journals as well
  * @param bornOn birthday
  * @param pegMark symbol
- * @param mouthing whether things still go into the mouth
- * @param allergens what must be kept away
- * @param allergyNote what the medical plan says, in short
+ * @param care what adults must know
  * @param homeLanguages in words
  * @param interests in words
  * @param consents uses of photos that the family allows
@@ -28,11 +27,10 @@ import org.jspecify.annotations.Nullable;
  */
 public record ChildDetails(
         String givenName,
+        List<String> otherNames,
         LocalDate bornOn,
         PegMark pegMark,
-        boolean mouthing,
-        Set<Allergen> allergens,
-        String allergyNote,
+        ChildCare care,
         String homeLanguages,
         String interests,
         Set<PhotoUse> consents,
@@ -42,7 +40,7 @@ public record ChildDetails(
         Optional<LocalTime> leaves) {
     /** Keeps its own copies. */
     public ChildDetails {
-        allergens = Set.copyOf(allergens);
+        otherNames = List.copyOf(otherNames);
         consents = Set.copyOf(consents);
         daysAttended = Set.copyOf(daysAttended);
     }

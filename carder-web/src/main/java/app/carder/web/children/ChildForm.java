@@ -1,12 +1,14 @@
 package app.carder.web.children;
 
 import app.carder.core.material.Allergen;
+import app.carder.core.safety.CareEntry;
 import app.carder.web.account.StaffView;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +21,7 @@ import java.util.stream.Collectors;
 final class ChildForm {
 
     private static final int OLDEST_YEARS = 8;
+    static final int MOST_ENTRIES = 20;
 
     private ChildForm() {}
 
@@ -27,8 +30,10 @@ final class ChildForm {
                 .with("givenName", child.name())
                 .with("bornOn", child.age().bornOn())
                 .with("pegMark", child.pegMark())
-                .with("allergens", child.allergens().stream().map(Enum::name).toList())
-                .with("allergyNote", child.allergyNote())
+                .with(
+                        "allergens",
+                        child.care().allergens().stream().map(Enum::name).toList())
+                .with("allergyNote", child.care().plan())
                 .with("homeLanguages", child.homeLanguages())
                 .with("interests", child.interests())
                 .with("consents", child.consents().stream().map(Enum::name).toList())
@@ -36,7 +41,16 @@ final class ChildForm {
                 .with("version", child.version());
         child.arrives().ifPresent(at -> typed.with("arrives", at));
         child.leaves().ifPresent(at -> typed.with("leaves", at));
-        if (child.mouthing()) {
+        List<CareEntry> entries = child.care().entries();
+        typed.with(
+                        "careKind",
+                        entries.stream().map(entry -> entry.kind().name()).toList())
+                .with("careWords", entries.stream().map(CareEntry::words).toList())
+                .with("careAsks", entries.stream().map(CareEntry::asksFor).toList())
+                .with("medicine", child.care().medicine())
+                .with("otherNames", String.join(", ", child.otherNames()))
+                .with("allergiesAsked", child.care().allergiesAsked() ? "yes" : "no");
+        if (child.care().mouthing()) {
             typed.with("mouthing", "on");
         }
         return child.keyPersonId() == null ? typed : typed.with("keyPerson", child.keyPersonId());
@@ -78,16 +92,23 @@ final class ChildForm {
         String allergyNote = typed.optional("allergyNote", 500, errors);
         String languages = typed.optional("homeLanguages", 200, errors);
         String interests = typed.optional("interests", 500, errors);
+        Set<Allergen> allergens = chosenOf(Allergen.values(), typed.all("allergens"));
+        boolean asked = typed.text("allergiesAsked").equals("yes");
+        if (!asked && !allergens.isEmpty()) {
+            errors.add("allergiesAsked", "child.allergiesAsked.ticked");
+        }
+        List<CareEntry> entries = entries(typed, errors);
+        String medicine = typed.optional("medicine", 300, errors);
+        List<String> otherNames = otherNames(typed, errors);
         if (errors.any()) {
             return Optional.empty();
         }
         return Optional.of(new ChildDetails(
                 name,
+                otherNames,
                 bornOn.orElseThrow(),
                 mark.orElseThrow(),
-                typed.ticked("mouthing"),
-                chosenOf(Allergen.values(), typed.all("allergens")),
-                allergyNote,
+                new ChildCare(typed.ticked("mouthing"), asked, allergens, allergyNote, entries, medicine),
                 languages,
                 interests,
                 chosenOf(PhotoUse.values(), typed.all("consents")),
@@ -95,6 +116,49 @@ final class ChildForm {
                 days,
                 arrives,
                 leaves));
+    }
+
+    /** Names with commas between, each as long as a first name may be. */
+    private static List<String> otherNames(Typed typed, FormErrors errors) {
+        return Arrays.stream(typed.optional("otherNames", 300, errors).split("[,;]"))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .distinct()
+                .toList();
+    }
+
+    /** Rows without words and without anything to do are blank. */
+    private static List<CareEntry> entries(Typed typed, FormErrors errors) {
+        List<String> kinds = typed.all("careKind");
+        List<String> words = typed.all("careWords");
+        List<String> asks = typed.all("careAsks");
+        List<CareEntry> entries = new ArrayList<>();
+        for (int row = 0; row < Math.min(kinds.size(), MOST_ENTRIES); row++) {
+            Optional<CareEntry.Kind> kind = chosen(CareEntry.Kind.values(), kinds.get(row));
+            String what = row < words.size() ? words.get(row).strip() : "";
+            String asksFor = row < asks.size() ? asks.get(row).strip() : "";
+            if (kind.isEmpty()) {
+                if (!what.isEmpty() || !asksFor.isEmpty()) {
+                    errors.add("careKind-" + row, "child.care.kind");
+                }
+                continue;
+            }
+            if (kind.get().isAvoided() && what.isEmpty()) {
+                errors.add("careWords-" + row, "child.care.words");
+            } else if (what.length() > CareEntry.LONGEST_WORDS) {
+                errors.add("careWords-" + row, "form.tooLong", CareEntry.LONGEST_WORDS, what.length());
+            } else if (asksFor.length() > CareEntry.LONGEST_ASKS_FOR) {
+                errors.add("careAsks-" + row, "form.tooLong", CareEntry.LONGEST_ASKS_FOR, asksFor.length());
+            } else {
+                entries.add(new CareEntry(kind.get(), what, asksFor));
+            }
+        }
+        return entries;
+    }
+
+    /** One blank row after the last that is filled in. */
+    static int entryRows(Typed typed) {
+        return typed.rows("careKind", 1, MOST_ENTRIES);
     }
 
     private static <E extends Enum<E>> Optional<E> chosen(E[] all, String name) {

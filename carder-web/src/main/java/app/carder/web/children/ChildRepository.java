@@ -22,8 +22,9 @@ interface ChildRepository extends Repository<Child, UUID> {
 
     List<Child> findBySettingIdOrderByGivenName(SettingId settingId, Limit limit);
 
-    @Query("select c.givenName from Child c where c.settingId = :settingId")
-    List<String> namesIn(@Param("settingId") SettingId settingId);
+    /** Every child of the setting: a guard that knew only some of the names would be silent about the others. */
+    @Query("select c from Child c where c.settingId = :settingId")
+    List<Child> everyChild(@Param("settingId") SettingId settingId);
 
     /** The database, not this look-up, has the last word where two people take a mark at once. */
     boolean existsBySettingIdAndRoomIdAndPegMarkAndIdNot(SettingId settingId, UUID roomId, PegMark pegMark, UUID id);

@@ -1,5 +1,6 @@
 package app.carder.web.children;
 
+import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.page.NotFound;
@@ -92,10 +93,18 @@ public class ChildService {
         return find(settingId, childId).view(settings.today(settingId));
     }
 
-    /** First names of all children of the setting. */
+    /** What keeps the other children's names out of what is written about one. */
+    @Transactional(readOnly = true)
+    public NameGuard guard(SettingId settingId, ChildView child) {
+        return NameGuard.forChild(child.allNames(), names(settingId));
+    }
+
+    /** First names, nicknames and family names of all children of the setting. */
     @Transactional(readOnly = true)
     public List<String> names(SettingId settingId) {
-        return children.namesIn(settingId);
+        return children.everyChild(settingId).stream()
+                .flatMap(child -> child.names().stream())
+                .toList();
     }
 
     /** Adds a carer of a child. */

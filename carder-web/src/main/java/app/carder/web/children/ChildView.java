@@ -1,6 +1,5 @@
 package app.carder.web.children;
 
-import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
 import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;
@@ -14,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,11 +22,10 @@ import org.jspecify.annotations.Nullable;
  * @param id its own
  * @param roomId the room
  * @param name first name
+ * @param otherNames nicknames, the family name, how a friend says it
  * @param pegMark symbol
  * @param age today
- * @param mouthing whether things still go into the mouth
- * @param allergens what must be kept away
- * @param allergyNote what the medical plan says, in short
+ * @param care what adults must know
  * @param homeLanguages in words
  * @param interests in words
  * @param consents uses of photos that the family allows
@@ -40,11 +39,10 @@ public record ChildView(
         UUID id,
         UUID roomId,
         String name,
+        List<String> otherNames,
         PegMark pegMark,
         Age age,
-        boolean mouthing,
-        Set<Allergen> allergens,
-        String allergyNote,
+        ChildCare care,
         String homeLanguages,
         String interests,
         Set<PhotoUse> consents,
@@ -53,6 +51,11 @@ public record ChildView(
         Optional<LocalTime> arrives,
         Optional<LocalTime> leaves,
         int version) {
+
+    /** The first name and every other one. */
+    public List<String> allNames() {
+        return Stream.concat(Stream.of(name), otherNames.stream()).toList();
+    }
 
     /** Whether the child attends on a day. */
     public boolean attendsOn(LocalDate day) {
@@ -68,14 +71,17 @@ public record ChildView(
     public ChildPresent present(LocalDate on) {
         return new ChildPresent(
                 name,
-                Age.between(age.bornOn(), on.isBefore(age.bornOn()) ? age.bornOn() : on),
-                mouthing ? Mouthing.SEEN : Mouthing.NOT_SEEN,
-                allergens);
+                Optional.of(Age.between(age.bornOn(), on.isBefore(age.bornOn()) ? age.bornOn() : on)),
+                care.mouthing() ? Mouthing.SEEN : Mouthing.NOT_SEEN,
+                // What was ticked holds also where the list was not gone through; what was not ticked is not known
+                // then.
+                care.allergiesAsked() ? Optional.of(care.allergens()) : Optional.empty(),
+                care.entries());
     }
 
-    /** The allergies in words; empty where there are none. */
+    /** Allergies and things to know, in words; empty where there are none. */
     public String allergyWords() {
-        return allergens.stream().map(Allergen::words).collect(Collectors.joining(", "));
+        return care.forPeople();
     }
 
     /** The days in words: {@code Mon, Tue}. */

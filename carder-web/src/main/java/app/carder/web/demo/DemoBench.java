@@ -1,15 +1,25 @@
 package app.carder.web.demo;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.Contents;
+import app.carder.core.card.Coverage;
+import app.carder.core.card.LadderStep;
+import app.carder.core.card.Portion;
+import app.carder.core.card.PreparationStep;
+import app.carder.core.card.Purpose;
+import app.carder.core.card.Usage;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
 import app.carder.core.framework.Sense;
+import app.carder.core.ladder.Change;
 import app.carder.core.ladder.Rung;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.prepare.Step.Who;
 import app.carder.core.proposal.AdultLoad;
+import app.carder.core.safety.Answer;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.Vessel;
@@ -21,12 +31,10 @@ import app.carder.web.kits.KitService;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardDetails;
-import app.carder.web.provocation.CardDetails.Units;
-import app.carder.web.provocation.CardPart.KeptReckoning;
-import app.carder.web.provocation.CardPart.PreparationStep;
-import app.carder.web.provocation.CardPart.RungChange;
+import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
@@ -58,12 +66,19 @@ class DemoBench {
     private final MaterialService materials;
     private final KitService kits;
     private final ProvocationService provocations;
+    private final SafetyService safety;
     private final SettingService settings;
 
-    DemoBench(MaterialService materials, KitService kits, ProvocationService provocations, SettingService settings) {
+    DemoBench(
+            MaterialService materials,
+            KitService kits,
+            ProvocationService provocations,
+            SafetyService safety,
+            SettingService settings) {
         this.materials = materials;
         this.kits = kits;
         this.provocations = provocations;
+        this.safety = safety;
         this.settings = settings;
     }
 
@@ -129,50 +144,79 @@ class DemoBench {
         Map<String, UUID> written = new LinkedHashMap<>();
         for (DemoCard card : DemoCards.of(room.name())) {
             UUID id = Ids.next();
-            provocations.write(lead, id, room.id(), details(lead.settingId(), room, card, byCode));
+            provocations.write(
+                    lead, id, room.id(), details(lead.settingId(), room, card, byCode), week(lead.settingId(), card));
             provocations.writeRungs(lead, id, rungs(card, byCode));
             provocations.writeSteps(
                     lead, id, card.all("step").stream().map(DemoBench::step).toList());
             card.all("tool").forEach(tool -> provocations.keep(lead, id, reckoning(tool)));
+            look(lead, room, id);
             written.put(card.title(), id);
         }
         return written;
+    }
+
+    /** What a card only names, the lead has looked at; the beads of a pattern are still to be measured. */
+    private void look(Viewer lead, RoomView room, UUID cardId) {
+        CardView card = provocations.get(lead.settingId(), cardId);
+        LocalDate today = settings.today(lead.settingId());
+        safety.gate(lead.settingId(), room, card, Rung.AS_IS, Moment.day(today)).findings().stream()
+                .flatMap(finding -> finding.gap().stream())
+                .filter(gap -> !gap.subject().startsWith("Beads"))
+                .forEach(gap -> provocations.answer(
+                        lead,
+                        cardId,
+                        gap.key(),
+                        new Answer(
+                                Answer.Verdict.IS_NOT,
+                                "Looked at and gauged: all too large for the cylinder, nothing sharp.",
+                                lead.name(),
+                                today.minusDays(7))));
     }
 
     private Map<String, MaterialView> byCode(SettingId setting) {
         return materials.cupboard(setting).stream().collect(Collectors.toMap(MaterialView::code, Function.identity()));
     }
 
-    private CardDetails details(SettingId setting, RoomView room, DemoCard card, Map<String, MaterialView> byCode) {
+    private Optional<LocalDate> week(SettingId setting, DemoCard card) {
+        LocalDate monday = settings.today(setting).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        return Optional.of(card.one("week"))
+                .filter(week -> !week.isEmpty())
+                .map(week -> monday.plusWeeks(Long.parseLong(week)));
+    }
+
+    private Card details(SettingId setting, RoomView room, DemoCard card, Map<String, MaterialView> byCode) {
         Set<String> statements = words(card.one("statements"));
         Set<String> areas = new HashSet<>();
         statements.forEach(code -> room.framework().areaOf(code).ifPresent(area -> areas.add(area.code())));
-        LocalDate monday = settings.today(setting).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-        return new CardDetails(
-                card.title(),
-                card.one("invites"),
-                card.one("adult"),
-                AdultLoad.of(card.one("load")).orElse(AdultLoad.NEAR),
-                Optional.of(card.one("difficulty"))
-                        .filter(level -> !level.isEmpty())
-                        .map(Integer::valueOf),
-                card.one("words"),
-                card.one("place"),
-                areas,
-                statements,
-                words(card.one("senses")).stream().map(Sense::valueOf).collect(Collectors.toSet()),
-                words(card.one("features")).stream().map(Feature::valueOf).collect(Collectors.toSet()),
+        Contents contents = new Contents(
                 vessel(card.one("vessel"), byCode),
                 lines(card.one("put"), byCode),
-                Units.METRIC,
-                use(card.one("use")),
-                Optional.of(card.one("week"))
-                        .filter(week -> !week.isEmpty())
-                        .map(week -> monday.plusWeeks(Long.parseLong(week))),
-                kits.all(setting).stream()
+                words(card.one("features")).stream().map(Feature::valueOf).collect(Collectors.toSet()),
+                Map.of());
+        return new Card(
+                new Purpose(
+                        card.title(),
+                        card.one("invites"),
+                        card.one("adult"),
+                        AdultLoad.of(card.one("load")).orElse(AdultLoad.NEAR),
+                        Optional.of(card.one("difficulty"))
+                                .filter(level -> !level.isEmpty())
+                                .map(Integer::valueOf),
+                        card.one("words"),
+                        card.one("place")),
+                new Coverage(
+                        areas,
+                        statements,
+                        words(card.one("senses")).stream().map(Sense::valueOf).collect(Collectors.toSet())),
+                contents.plus(kits.all(setting).stream()
                         .filter(kit -> kit.name().equals(card.one("kit")))
-                        .map(kit -> kit.id())
-                        .findFirst());
+                        .map(kit -> new Portion.KitThings(kit.id().toString(), "", Optional.empty()))
+                        .limit(1)
+                        .toList()),
+                new Usage(use(card.one("use")), Usage.Units.METRIC),
+                List.of(),
+                List.of());
     }
 
     private static Optional<Vessel> vessel(String said, Map<String, MaterialView> byCode) {
@@ -191,46 +235,49 @@ class DemoBench {
         return Length.ofCentimetres(new BigDecimal(text));
     }
 
-    private static List<CardDetails.Line> lines(String said, Map<String, MaterialView> byCode) {
-        List<CardDetails.Line> lines = new ArrayList<>();
+    private static List<Portion> lines(String said, Map<String, MaterialView> byCode) {
+        List<Portion> lines = new ArrayList<>();
         for (String put : split(said, ";")) {
             String[] parts = put.split(" ");
             MaterialView material = Required.from(byCode, parts[0]);
             lines.add(
                     material.isPoured()
-                            ? CardDetails.Line.poured(material.id(), centimetres(parts[1]))
-                            : CardDetails.Line.counted(material.id(), Integer.parseInt(parts[1])));
+                            ? new Portion.Poured(material.id().toString(), Optional.of(centimetres(parts[1])))
+                            : new Portion.Counted(material.id().toString(), Optional.of(Integer.parseInt(parts[1]))));
         }
         return lines;
     }
 
     private static FillPlan.Use use(String said) {
         if (said.isEmpty()) {
-            return CardDetails.USUAL_USE;
+            return Usage.USUAL_TERM;
         }
         int[] numbers =
                 Arrays.stream(said.split(" ")).mapToInt(Integer::parseInt).toArray();
         return new FillPlan.Use(numbers[0], numbers[1], numbers[2], numbers[3], numbers[4]);
     }
 
-    private static List<RungChange> rungs(DemoCard card, Map<String, MaterialView> byCode) {
-        List<RungChange> rungs = new ArrayList<>();
+    private static List<LadderStep> rungs(DemoCard card, Map<String, MaterialView> byCode) {
+        List<LadderStep> rungs = new ArrayList<>();
         RUNGS.forEach((name, rung) -> card.all(name).forEach(said -> {
             String[] parts = said.split("\\|", -1);
             List<String> swap = split(parts[3], ">");
-            rungs.add(new RungChange(
+            rungs.add(new LadderStep(
                     rung,
                     parts[1].strip(),
-                    parts[0].strip(),
-                    Integer.parseInt(parts[2].strip()),
-                    swap.isEmpty()
-                            ? Optional.empty()
-                            : Optional.of(Required.from(byCode, swap.get(0)).id()),
-                    swap.size() < 2
-                            ? Optional.empty()
-                            : Optional.of(Required.from(byCode, swap.get(1)).id())));
+                    new Change(
+                            Integer.parseInt(parts[2].strip()),
+                            key(swap, 0, byCode),
+                            key(swap, 1, byCode),
+                            parts[0].strip())));
         }));
         return rungs;
+    }
+
+    private static Optional<String> key(List<String> swap, int at, Map<String, MaterialView> byCode) {
+        return at < swap.size()
+                ? Optional.of(Required.from(byCode, swap.get(at)).id().toString())
+                : Optional.empty();
     }
 
     private static PreparationStep step(String said) {
@@ -244,7 +291,7 @@ class DemoBench {
                 split(parts[5], ",").stream().map(Integer::valueOf).toList());
     }
 
-    private static KeptReckoning reckoning(String said) {
+    private static Portion.Kept reckoning(String said) {
         int space = said.indexOf(' ');
         Map<String, String> inputs = new LinkedHashMap<>();
         String last = "";
@@ -258,7 +305,7 @@ class DemoBench {
                 inputs.put(last, input.substring(equals + 1));
             }
         }
-        return new KeptReckoning(Ids.next(), said.substring(0, space), inputs);
+        return new Portion.Kept(Ids.next().toString(), said.substring(0, space), inputs, Optional.empty());
     }
 
     private static Set<String> words(String said) {

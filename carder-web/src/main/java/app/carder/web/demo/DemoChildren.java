@@ -1,6 +1,10 @@
 package app.carder.web.demo;
 
 import app.carder.core.material.Allergen;
+import app.carder.core.safety.CareEntry;
+import app.carder.core.safety.CareEntry.Kind;
+import app.carder.web.children.ChildCare;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -35,6 +39,25 @@ final class DemoChildren {
     static final Set<String> NO_PHOTOS = Set.of("Idris", "Juno");
 
     static final Set<String> OWN_PHOTOS_ONLY = Set.of("Cosima", "Nadia", "Odhran");
+
+    static final Map<String, List<String>> OTHER_NAMES =
+            Map.of("Anouk", List.of("Nouki"), "Benedikt", List.of("Ben"), "Rosalind", List.of("Rosa"));
+
+    static final Map<String, List<CareEntry>> CARE = Map.of(
+            "Yusuf", List.of(new CareEntry(Kind.FOOD_RULE, "pork, gelatine", "")),
+            "Tamsin", List.of(new CareEntry(Kind.SKIN, "eczema on both hands", "Cotton gloves, then cream.")),
+            "Juno", List.of(new CareEntry(Kind.ALLERGY, "kiwi", "Plan in the office; follow it.")));
+
+    static ChildCare care(String name) {
+        boolean plan = ALLERGENS.containsKey(name);
+        return new ChildCare(
+                MOUTHING.contains(name),
+                true,
+                ALLERGENS.getOrDefault(name, Set.of()),
+                plan ? "Medical plan in the office; follow it." : "",
+                CARE.getOrDefault(name, List.of()),
+                plan ? "Blue pouch on the high shelf by the Loft door. Imelda and Tobias may give it." : "");
+    }
 
     private DemoChildren() {}
 }

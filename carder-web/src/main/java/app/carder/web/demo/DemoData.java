@@ -1,6 +1,5 @@
 package app.carder.web.demo;
 
-import app.carder.core.material.Allergen;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.watch.Involvement;
 import app.carder.core.week.DayStrip.Kind;
@@ -287,13 +286,10 @@ public class DemoData {
                             room.id(),
                             new ChildDetails(
                                     name,
+                                    DemoChildren.OTHER_NAMES.getOrDefault(name, List.of()),
                                     today.minusMonths(months).minusDays(seeded.nextInt(27)),
                                     marks.get((i * 5 + room.name().length()) % marks.size()),
-                                    DemoChildren.MOUTHING.contains(name),
-                                    DemoChildren.ALLERGENS.getOrDefault(name, Set.<Allergen>of()),
-                                    DemoChildren.ALLERGENS.containsKey(name)
-                                            ? "Medical plan in the office; follow it."
-                                            : "",
+                                    DemoChildren.care(name),
                                     DemoChildren.LANGUAGES.getOrDefault(name, "English"),
                                     DemoChildren.INTERESTS.getOrDefault(name, "carrying, filling and emptying"),
                                     consents(name),

@@ -3,7 +3,6 @@ package app.carder.web.demo;
 import app.carder.core.ladder.Rung;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.BenchService;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomView;
@@ -26,19 +25,12 @@ class DemoSetOuts {
 
     private final SettingService settings;
     private final ProvocationService provocations;
-    private final BenchService bench;
     private final SetOutService setOuts;
     private final Clock clock;
 
-    DemoSetOuts(
-            SettingService settings,
-            ProvocationService provocations,
-            BenchService bench,
-            SetOutService setOuts,
-            Clock clock) {
+    DemoSetOuts(SettingService settings, ProvocationService provocations, SetOutService setOuts, Clock clock) {
         this.settings = settings;
         this.provocations = provocations;
-        this.bench = bench;
         this.setOuts = setOuts;
         this.clock = clock;
     }
@@ -68,7 +60,6 @@ class DemoSetOuts {
         setOuts.setOut(
                 lead,
                 card,
-                bench.reckon(lead.settingId(), card, on),
                 new SetOutDetails(
                         room.zones().stream()
                                 .filter(found -> found.name().equals(zone))

@@ -194,7 +194,7 @@ class BundleService {
                         one -> one.card().id(), Function.identity(), (first, second) -> first, LinkedHashMap::new));
         return provocations.whole(settingId, room.id()).stream()
                 .sorted(Comparator.comparing((CardView card) -> !out.containsKey(card.id()))
-                        .thenComparing(card -> card.details().title()))
+                        .thenComparing(card -> card.title()))
                 .map(card -> card(settingId, card, Optional.ofNullable(out.get(card.id()))))
                 .toList();
     }
@@ -202,13 +202,13 @@ class BundleService {
     private Card card(SettingId settingId, CardView card, Optional<SetOutView> out) {
         return new Card(
                 card.id(),
-                card.details().title(),
+                card.title(),
                 out.map(one -> one.zone().id()).orElse(null),
                 out.map(one -> one.setOutAt().toString()).orElse(null),
-                card.rungs().stream()
+                card.ladder().stream()
                         .map(change -> new Rung(
                                 change.rung().words(),
-                                Stream.of(change.note(), change.sign())
+                                Stream.of(change.change().note(), change.sign())
                                         .filter(words -> !words.isBlank())
                                         .collect(Collectors.joining(" "))))
                         .toList(),

@@ -10,7 +10,7 @@ import java.time.LocalDate;
  * @param expectedCode of what is expected; empty where nothing is written down
  * @param unit of the readings; empty where nothing is measured
  * @param begunOn first day
- * @param everyDays open days from one look to the next
+ * @param everyDays days of the calendar from one check to the next
  * @param weeks that it lasts
  */
 public record InvestigationDetails(

@@ -41,6 +41,7 @@ public record JournalDraft(
      * @param photo whether the photo is shown, could be, or may not be
      * @param because why it was chosen
      * @param namesLeft other children's names that still stand in the words
+     * @param near words that come near a name, for whoever approves to decide
      */
     public record Entry(
             UUID id,
@@ -48,7 +49,8 @@ public record JournalDraft(
             String words,
             PhotoState photo,
             String because,
-            List<String> namesLeft) {}
+            List<String> namesLeft,
+            List<String> near) {}
 
     /** What becomes of an entry's photo. */
     public enum PhotoState {

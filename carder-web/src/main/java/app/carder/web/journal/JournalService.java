@@ -84,7 +84,7 @@ public class JournalService {
     public UUID compile(Viewer viewer, UUID childId, LocalDate startsOn, LocalDate endsOn, int size) {
         SettingId settingId = viewer.settingId();
         ChildView child = children.get(settingId, childId);
-        NameGuard guard = NameGuard.forChild(child.name(), children.names(settingId));
+        NameGuard guard = children.guard(settingId, child);
         List<ObservationView> found = observations.ofChildBetween(settingId, childId, startsOn, endsOn);
         PhotoConsents consents = consents(settingId, childId, found);
         Map<String, ObservationView> byId =
@@ -130,7 +130,7 @@ public class JournalService {
     public JournalDraft draft(SettingId settingId, UUID journalId) {
         Journal journal = find(settingId, journalId);
         ChildView child = children.get(settingId, journal.childId());
-        NameGuard guard = NameGuard.forChild(child.name(), children.names(settingId));
+        NameGuard guard = children.guard(settingId, child);
         List<JournalEntry> found = entriesOf(settingId, journalId);
         Map<UUID, ObservationView> seen = observationsOf(settingId, found);
         PhotoConsents consents = consents(settingId, child.id(), seen.values());
@@ -153,7 +153,10 @@ public class JournalService {
                                     entry.words(),
                                     photoState(entry, observation, consents),
                                     entry.because(),
-                                    guard.namesIn(entry.words()));
+                                    guard.namesIn(entry.words()),
+                                    guard.near(entry.words()).stream()
+                                            .map(NameGuard.Near::words)
+                                            .toList());
                         })
                         .toList());
     }
@@ -231,7 +234,7 @@ public class JournalService {
     public List<String> approve(Viewer viewer, UUID journalId) {
         Journal journal = find(viewer.settingId(), journalId);
         ChildView child = children.get(viewer.settingId(), journal.childId());
-        NameGuard guard = NameGuard.forChild(child.name(), children.names(viewer.settingId()));
+        NameGuard guard = children.guard(viewer.settingId(), child);
         List<String> texts = new ArrayList<>(List.of(journal.greeting(), journal.atHome()));
         entriesOf(viewer.settingId(), journalId).forEach(entry -> texts.add(entry.words()));
         List<String> names = texts.stream()
@@ -255,7 +258,7 @@ public class JournalService {
     public JournalSheet sheet(SettingId settingId, UUID journalId) {
         Journal journal = find(settingId, journalId);
         ChildView child = children.get(settingId, journal.childId());
-        NameGuard guard = NameGuard.forChild(child.name(), children.names(settingId));
+        NameGuard guard = children.guard(settingId, child);
         Framework framework = rooms.get(settingId, child.roomId()).framework();
         List<JournalEntry> found = entriesOf(settingId, journalId);
         Map<UUID, ObservationView> seen = observationsOf(settingId, found);

@@ -1,5 +1,7 @@
 package app.carder.web.ladder;
 
+import app.carder.core.card.LadderStep;
+import app.carder.core.ladder.Change;
 import app.carder.core.ladder.Rung;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -10,10 +12,9 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.provocation.BenchService;
 import app.carder.web.provocation.BenchView;
-import app.carder.web.provocation.CardDetails;
-import app.carder.web.provocation.CardPart.RungChange;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -70,13 +71,13 @@ class LadderController {
         CardView card = provocations.get(viewer.settingId(), cardId);
         Map<UUID, MaterialView> byId = named(viewer.settingId(), card);
         Typed typed = Typed.nothing();
-        for (RungChange change : card.rungs()) {
-            String rung = change.rung().name();
-            typed.with("note-" + rung, change.note())
-                    .with("sign-" + rung, change.sign())
-                    .with("percent-" + rung, change.amountPercent())
-                    .with("replaced-" + rung, name(change.replaced(), byId))
-                    .with("replacement-" + rung, name(change.replacement(), byId));
+        for (LadderStep step : card.ladder()) {
+            String rung = step.rung().name();
+            typed.with("note-" + rung, step.change().note())
+                    .with("sign-" + rung, step.sign())
+                    .with("percent-" + rung, step.change().amountPercent())
+                    .with("replaced-" + rung, name(step.change().replace().map(UUID::fromString), byId))
+                    .with("replacement-" + rung, name(step.change().with().map(UUID::fromString), byId));
         }
         return page(viewer, card, typed, new FormErrors());
     }
@@ -90,7 +91,7 @@ class LadderController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         List<MaterialView> cupboard = materials.cupboard(viewer.settingId());
-        List<RungChange> changes = new ArrayList<>();
+        List<LadderStep> changes = new ArrayList<>();
         for (Rung rung : WRITTEN) {
             read(rung, typed, cupboard, card, errors).ifPresent(changes::add);
         }
@@ -102,7 +103,7 @@ class LadderController {
     }
 
     /** A rung of which nothing is said is not written. */
-    private static Optional<RungChange> read(
+    private static Optional<LadderStep> read(
             Rung rung, Typed typed, List<MaterialView> cupboard, CardView card, FormErrors errors) {
         String note = typed.optional("note-" + rung, 500, errors);
         String sign = typed.optional("sign-" + rung, 300, errors);
@@ -121,8 +122,7 @@ class LadderController {
         if (in.isPresent() && out.isEmpty() && replaced.isEmpty()) {
             errors.add("replaced-" + rung, "ladder.replaced.missing");
         }
-        out.filter(id -> card.details().lines().stream()
-                        .noneMatch(line -> line.materialId().equals(id)))
+        out.filter(id -> card.contents().things().noneMatch(id.toString()::equals))
                 .ifPresent(id -> errors.add("replaced-" + rung, "ladder.replaced.notOnCard", replaced));
         boolean other = in.isPresent()
                 && out.flatMap(id -> cupboard.stream()
@@ -134,7 +134,10 @@ class LadderController {
         if (other) {
             errors.add("replacement-" + rung, "ladder.replacement.measured");
         }
-        return Optional.of(new RungChange(rung, sign, note, amount, out, in));
+        return errors.any()
+                ? Optional.empty()
+                : Optional.of(new LadderStep(
+                        rung, sign, new Change(amount, out.map(UUID::toString), in.map(UUID::toString), note)));
     }
 
     private static Optional<UUID> find(String field, String name, List<MaterialView> cupboard, FormErrors errors) {
@@ -158,12 +161,11 @@ class LadderController {
     }
 
     private Map<UUID, MaterialView> named(SettingId settingId, CardView card) {
-        List<UUID> ids = new ArrayList<>(card.details().lines().stream()
-                .map(CardDetails.Line::materialId)
-                .toList());
-        card.rungs().forEach(change -> {
-            change.replaced().ifPresent(ids::add);
-            change.replacement().ifPresent(ids::add);
+        List<UUID> ids =
+                new ArrayList<>(card.contents().things().map(UUID::fromString).toList());
+        card.ladder().forEach(step -> {
+            step.change().replace().map(UUID::fromString).ifPresent(ids::add);
+            step.change().with().map(UUID::fromString).ifPresent(ids::add);
         });
         return materials.byId(settingId, ids);
     }
@@ -171,10 +173,11 @@ class LadderController {
     private ModelAndView page(Viewer viewer, CardView card, Typed typed, FormErrors errors) {
         SettingId settingId = viewer.settingId();
         Map<Rung, BenchView> reckoned = new LinkedHashMap<>();
-        reckoned.put(Rung.AS_IS, bench.reckon(settingId, card, settings.today(settingId)));
-        card.rungs()
+        reckoned.put(Rung.AS_IS, bench.reckon(settingId, card, Moment.day(settings.today(settingId))));
+        card.ladder()
                 .forEach(change -> reckoned.put(
-                        change.rung(), bench.reckon(settingId, card, change.rung(), settings.today(settingId))));
+                        change.rung(),
+                        bench.reckon(settingId, card, change.rung(), Moment.day(settings.today(settingId)))));
         ModelAndView page = new ModelAndView("ladder/ladder");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("card", card);
@@ -186,9 +189,7 @@ class LadderController {
                 materials
                         .byId(
                                 settingId,
-                                card.details().lines().stream()
-                                        .map(CardDetails.Line::materialId)
-                                        .toList())
+                                card.contents().things().map(UUID::fromString).toList())
                         .values());
         page.addObject("proposals", ladder.propose(settingId, card));
         page.addObject("cupboard", materials.cupboard(settingId));

@@ -1,11 +1,11 @@
 package app.carder.web.ladder;
 
+import app.carder.core.card.LadderStep;
 import app.carder.core.ladder.Ladder;
 import app.carder.core.ladder.Rung;
 import app.carder.core.watch.Involvement;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
-import app.carder.web.provocation.CardPart.RungChange;
 import app.carder.web.provocation.CardView;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.SettingId;
@@ -47,7 +47,7 @@ public class LadderService {
     public List<Proposed> propose(SettingId settingId, CardView card) {
         Map<LocalDate, Rung> rungs = setOuts.rungs(settingId, card.id());
         List<ObservationView> seen = observations.ofCard(settingId, card.id());
-        Set<Rung> written = card.rungs().stream().map(RungChange::rung).collect(Collectors.toSet());
+        Set<Rung> written = card.ladder().stream().map(LadderStep::rung).collect(Collectors.toSet());
         return children.inRoom(settingId, card.roomId()).stream()
                 .map(child -> new Proposed(child, Ladder.propose(of(child.id(), seen, rungs), written)))
                 .toList();

@@ -4,14 +4,12 @@ import app.carder.core.measure.Mass;
 import app.carder.core.week.Changeover;
 import app.carder.core.week.Changeover.Kind;
 import app.carder.core.week.Changeover.Step;
-import app.carder.web.kits.KitService;
-import app.carder.web.kits.KitView;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
 import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ContentsService;
+import app.carder.web.provocation.LaidOut;
 import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.PutOut;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
@@ -48,8 +46,7 @@ class SetOutList {
     private final WeekService weeks;
     private final RoomPlanService plans;
     private final ProvocationService provocations;
-    private final DemandService demands;
-    private final KitService kits;
+    private final ContentsService contents;
     private final SetOutService setOuts;
     private final OccasionService occasions;
 
@@ -57,15 +54,13 @@ class SetOutList {
             WeekService weeks,
             RoomPlanService plans,
             ProvocationService provocations,
-            DemandService demands,
-            KitService kits,
+            ContentsService contents,
             SetOutService setOuts,
             OccasionService occasions) {
         this.weeks = weeks;
         this.plans = plans;
         this.provocations = provocations;
-        this.demands = demands;
-        this.kits = kits;
+        this.contents = contents;
         this.setOuts = setOuts;
         this.occasions = occasions;
     }
@@ -75,11 +70,7 @@ class SetOutList {
 
     /** What the lines need to know of the cards and zones that they name. */
     private record Names(
-            Map<UUID, CardView> cards,
-            Map<UUID, PutOut> putOut,
-            Map<UUID, String> kits,
-            Map<UUID, String> zones,
-            Map<UUID, ZonePlaces> places) {
+            Map<UUID, CardView> cards, Map<UUID, LaidOut> laid, Map<UUID, String> zones, Map<UUID, ZonePlaces> places) {
 
         String place(Spot spot) {
             String zone = zones.getOrDefault(spot.zoneId(), "");
@@ -89,11 +80,12 @@ class SetOutList {
 
         String title(UUID card) {
             CardView view = cards.get(card);
-            return view == null ? "a card that is gone" : view.details().title();
+            return view == null ? "a card that is gone" : view.title();
         }
 
         Optional<Mass> tooHeavy(UUID card) {
-            return putOut.getOrDefault(card, PutOut.NOTHING).tooHeavy();
+            return Optional.ofNullable(laid.get(card))
+                    .flatMap(out -> out.putOut().tooHeavy());
         }
     }
 
@@ -170,8 +162,7 @@ class SetOutList {
         List<CardView> cards = provocations.whole(settingId, cardIds);
         return new Names(
                 cards.stream().collect(Collectors.toMap(CardView::id, Function.identity())),
-                demands.putOut(settingId, cards),
-                kits.all(settingId).stream().collect(Collectors.toMap(KitView::id, KitView::name)),
+                contents.lay(settingId, cards),
                 room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name)),
                 places);
     }
@@ -221,14 +212,12 @@ class SetOutList {
         List<String> said = new ArrayList<>();
         step.from().ifPresent(from -> said.add("from " + names.place(from)));
         if (step.kind() == Kind.PUT_OUT) {
-            PutOut putOut = names.putOut().getOrDefault(step.card(), PutOut.NOTHING);
-            if (!putOut.forPeople().isEmpty()) {
-                said.add(putOut.forPeople());
-            }
-            Optional.ofNullable(names.cards().get(step.card()))
-                    .flatMap(card -> card.details().kitId())
-                    .flatMap(kit -> Optional.ofNullable(names.kits().get(kit)))
-                    .ifPresent(kit -> said.add("kit: " + kit));
+            Optional.ofNullable(names.laid().get(step.card())).ifPresent(laid -> {
+                if (!laid.putOut().forPeople().isEmpty()) {
+                    said.add(laid.putOut().forPeople());
+                }
+                laid.contents().kit().ifPresent(kit -> said.add("kit: " + kit.name()));
+            });
         }
         step.away()
                 .filter(away -> step.kind() != Kind.PUT_AWAY)

@@ -1,5 +1,6 @@
 package app.carder.web.lists;
 
+import app.carder.core.card.PutOut;
 import app.carder.core.cupboard.Picture;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.WeekShopping;
@@ -9,10 +10,11 @@ import app.carder.core.measure.Money;
 import app.carder.core.week.OpenDays;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ContentsService;
+import app.carder.web.provocation.LaidOut;
 import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.PutOut;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.setting.OccasionService;
@@ -47,13 +49,14 @@ class ShoppingList {
 
     private final WeekService weeks;
     private final ProvocationService provocations;
-    private final DemandService demands;
+    private final ContentsService contents;
     private final OccasionService occasions;
 
-    ShoppingList(WeekService weeks, ProvocationService provocations, DemandService demands, OccasionService occasions) {
+    ShoppingList(
+            WeekService weeks, ProvocationService provocations, ContentsService contents, OccasionService occasions) {
         this.weeks = weeks;
         this.provocations = provocations;
-        this.demands = demands;
+        this.contents = contents;
         this.occasions = occasions;
     }
 
@@ -107,7 +110,7 @@ class ShoppingList {
         Map<BlockPlace, UUID> before =
                 weeks.planned(settingId, room.id(), monday.minusWeeks(WEEKS_STANDING), monday.minusDays(1));
         List<CardView> cards = provocations.whole(settingId, sessions.keySet());
-        Map<UUID, PutOut> putOut = demands.putOut(settingId, cards);
+        Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
         List<Use> uses = new ArrayList<>();
         Map<String, Stocked> cupboard = new LinkedHashMap<>();
         for (CardView card : cards) {
@@ -117,14 +120,13 @@ class ShoppingList {
                     sessionsOf(card.id(), before),
                     Collections.min(when).toLocalDate(),
                     open);
-            for (PutOut.Part part :
-                    putOut.getOrDefault(card.id(), PutOut.NOTHING).parts()) {
-                cupboard.put(part.material().code(), part.material().stocked());
+            for (PutOut.Part part : Required.from(laid, card.id()).putOut().parts()) {
+                cupboard.put(part.stocked().code(), part.stocked());
                 uses.add(new Use(
-                        card.details().title(),
-                        part.material().code(),
+                        card.title(),
+                        part.stocked().code(),
                         part.amount(),
-                        card.details().use().sessionsPerFill(),
+                        card.card().usage().term().sessionsPerFill(),
                         stood,
                         when));
             }

@@ -141,9 +141,11 @@ final class MaterialForm {
         return chosen.map(Enum::name).sorted().collect(Collectors.toList());
     }
 
-    /** Every trait, for the form's boxes. */
+    /** Every trait that a thing can have, for the form's boxes. That somebody looked through them has a box of its own. */
     static List<Trait> traits() {
-        return List.of(Trait.values());
+        return Arrays.stream(Trait.values())
+                .filter(trait -> trait != Trait.LOOKED_THROUGH)
+                .toList();
     }
 
     /** Every allergen, for the form's boxes. */

@@ -1,6 +1,7 @@
 package app.carder.web.page;
 
 import app.carder.core.measure.Length;
+import app.carder.core.measure.ReadNumber;
 import java.math.BigDecimal;
 import java.text.Normalizer;
 import java.time.LocalDate;
@@ -156,7 +157,7 @@ public final class Typed {
 
     /** As {@link #centimetres(String, FormErrors)}, for one value of a row. */
     public static Optional<Length> centimetres(String name, String text, FormErrors errors) {
-        return number(text)
+        return ReadNumber.centimetres(text)
                 .filter(number -> {
                     boolean possible = number.signum() > 0 && number.compareTo(BigDecimal.valueOf(300)) <= 0;
                     if (!possible) {
@@ -166,7 +167,12 @@ public final class Typed {
                 })
                 .or(() -> {
                     if (errors.of(name).isEmpty()) {
-                        errors.add(name, text.isEmpty() ? "form.centimetres.missing" : "form.number", text);
+                        errors.add(
+                                name,
+                                text.isEmpty()
+                                        ? "form.centimetres.missing"
+                                        : ReadNumber.isAmbiguous(text) ? "form.ambiguous" : "form.number",
+                                text);
                     }
                     return Optional.empty();
                 })
@@ -189,13 +195,9 @@ public final class Typed {
         return whole;
     }
 
-    /** A number with a decimal point or comma; absent where it is none. */
+    /** A number with a decimal point or comma; absent where it is none, or could be two. */
     public static Optional<BigDecimal> number(String text) {
-        String plain = text.strip().replace(',', '.');
-        if (!plain.matches("-?[0-9]{1,9}(\\.[0-9]{1,6})?")) {
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(plain));
+        return ReadNumber.plain(text);
     }
 
     private static String limited(String name, String text, int longest, FormErrors errors) {

@@ -1,9 +1,10 @@
 package app.carder.web.provocation;
 
 import app.carder.core.batch.Spoonfuls;
+import app.carder.core.card.PutOut;
+import app.carder.core.card.SetOutGate;
 import app.carder.core.practice.GrainAdvice;
 import app.carder.core.safety.Finding;
-import app.carder.core.safety.Level;
 import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.FillPlan;
@@ -26,11 +27,12 @@ import java.util.UUID;
  * @param pieces of what is counted
  * @param levels the other way round: packs to depth
  * @param advice of the room's practice style
- * @param findings of the safety check
+ * @param gate the safety check, and what it holds
  * @param kit that the card asks for; its contents are in reach and in the safety check
+ * @param cost of everything that is put out
  * @param keeping what is prepared and keeps for some days only
  * @param ids of what is put out, by name
- * @param childCount children that it was checked against
+ * @param lookedAt names of the children that it was checked against
  * @param attending whether those attend on the day; else they are all of the room, as nobody attends
  * @param on the day
  */
@@ -42,13 +44,16 @@ public record BenchView(
         List<Pieces> pieces,
         List<PackLevel> levels,
         List<GrainAdvice> advice,
-        List<Finding> findings,
+        SetOutGate gate,
         Optional<KitView> kit,
+        PutOut.Cost cost,
         List<MaterialView> keeping,
         Map<String, UUID> ids,
-        int childCount,
+        List<String> lookedAt,
         boolean attending,
         LocalDate on) {
+
+    private static final int MOST_NAMED = 6;
 
     /**
      * What is counted.
@@ -81,23 +86,36 @@ public record BenchView(
         return Spoonfuls.nearest(amount.volume()).forPeople();
     }
 
-    /** Whether any finding has this level. */
-    public boolean has(Level level) {
-        return findings.stream().anyMatch(finding -> finding.level() == level);
+    /** What the check found. */
+    public List<Finding> findings() {
+        return gate.findings();
     }
 
     /** Whether it may not be set out at all. */
     public boolean isForbidden() {
-        return has(Level.NEVER);
+        return gate.isForbidden();
     }
 
     /** Whether it may be set out only with a reason. */
     public boolean needsReason() {
-        return has(Level.STOP_FOR);
+        return gate.needsReason();
     }
 
     /** Whether it needs a named adult. */
     public boolean needsAdult() {
-        return has(Level.STAY_WITH);
+        return gate.needsAdult();
+    }
+
+    /** How many things were not known. */
+    public long notKnown() {
+        return findings().stream().filter(finding -> finding.gap().isPresent()).count();
+    }
+
+    /** Who was looked at: the names where they are few, else how many. */
+    public String lookedAtWords() {
+        if (lookedAt.isEmpty()) {
+            return "nobody, as no child is written down";
+        }
+        return lookedAt.size() <= MOST_NAMED ? String.join(", ", lookedAt) : "the " + lookedAt.size() + " children";
     }
 }

@@ -8,6 +8,7 @@ import app.carder.exchange.json.CardFile;
 import app.carder.web.account.Viewer;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -19,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -121,10 +123,10 @@ class CardExchange {
                     .filter(material -> added.add(material.id()))
                     .forEach(material -> add(settingId, material));
             UUID id = Ids.next();
-            provocations.write(viewer, id, roomId, read.details());
-            provocations.writeRungs(viewer, id, read.rungs());
-            provocations.writeSteps(viewer, id, read.steps());
-            read.reckonings().forEach(kept -> provocations.keep(viewer, id, kept));
+            provocations.write(viewer, id, roomId, read.card(), Optional.empty());
+            provocations.writeRungs(viewer, id, read.card().ladder());
+            provocations.writeSteps(viewer, id, read.card().preparation());
+            read.card().contents().kept().forEach(kept -> provocations.keep(viewer, id, kept));
             written++;
         }
         return written;
@@ -159,14 +161,15 @@ class CardExchange {
         BenchView reckoned = bench.reckon(
                 settingId,
                 room,
-                new BenchService.Question(read.details(), List.of()),
+                new BenchService.Question(read.card(), List.of()),
                 inFile.byCode().values().stream()
-                        .collect(Collectors.toMap(MaterialView::id, Function.identity(), (one, same) -> one)),
-                settings.today(settingId));
+                        .collect(Collectors.toMap(
+                                thing -> LaidOut.key(thing.id()), Function.identity(), (one, same) -> one)),
+                Moment.day(settings.today(settingId)));
         return new Preview(
                 card.title(),
                 room.framework().areas().stream()
-                        .filter(area -> read.details().areas().contains(area.code()))
+                        .filter(area -> read.card().coverage().areas().contains(area.code()))
                         .map(area -> area.name())
                         .toList(),
                 crosswalk.into(room.framework(), card.areas()).lost(),

@@ -1,8 +1,18 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.CardLimits;
+import app.carder.core.card.Contents;
+import app.carder.core.card.Coverage;
+import app.carder.core.card.LadderStep;
+import app.carder.core.card.Portion;
+import app.carder.core.card.PreparationStep;
+import app.carder.core.card.Purpose;
+import app.carder.core.card.Usage;
 import app.carder.core.framework.Crosswalk;
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
+import app.carder.core.ladder.Change;
 import app.carder.core.ladder.Rung;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
@@ -17,10 +27,6 @@ import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
 import app.carder.exchange.json.CardFile;
 import app.carder.web.material.MaterialView;
-import app.carder.web.page.Typed;
-import app.carder.web.provocation.CardPart.KeptReckoning;
-import app.carder.web.provocation.CardPart.PreparationStep;
-import app.carder.web.provocation.CardPart.RungChange;
 import app.carder.web.setting.Ids;
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -63,8 +69,7 @@ final class CardFileReader {
     }
 
     /** A card with its parts. */
-    record Read(
-            CardDetails details, List<RungChange> rungs, List<PreparationStep> steps, List<KeptReckoning> reckonings) {}
+    record Read(Card card) {}
 
     /**
      * Reads one.
@@ -72,7 +77,7 @@ final class CardFileReader {
      * @throws IllegalArgumentException if it cannot be taken over; the message says why
      */
     Read read(CardFile.Card card) {
-        return new Read(details(card), rungs(card), steps(card), reckonings(card));
+        return new Read(card(card));
     }
 
     /** The materials that a card and its rungs name, by their codes in the file. */
@@ -84,7 +89,7 @@ final class CardFileReader {
                 .distinct();
     }
 
-    private CardDetails details(CardFile.Card card) {
+    private Card card(CardFile.Card card) {
         if (card.title().isBlank()) {
             throw new IllegalArgumentException("It needs a title.");
         }
@@ -93,42 +98,43 @@ final class CardFileReader {
             throw new IllegalArgumentException(
                     "None of its areas says anything in \"%s\".".formatted(framework.name()));
         }
-        Optional<Vessel> vessel = vessel(card);
-        List<CardDetails.Line> lines = few("things put out", card.put(), CardForm.MOST_LINES).stream()
-                .map(this::line)
-                .toList();
-        Length filled = lines.stream().flatMap(line -> line.depth().stream()).reduce(Length.ZERO, Length::plus);
-        if (filled.isMoreThan(vessel.map(Vessel::depth).orElse(Length.ZERO))) {
-            throw new IllegalArgumentException("Its fills do not go into its vessel.");
-        }
-        return new CardDetails(
-                text("Title", card.title(), Typed.LONGEST_LINE),
-                text("Intention", card.intention(), CardForm.LONGEST_TEXT),
-                text("Adult's role", card.adultRole(), CardForm.LONGEST_TEXT),
-                card.adultLoad().isEmpty()
-                        ? AdultLoad.NEAR
-                        : oneOf(AdultLoad.class, "Load on the adults", card.adultLoad()),
-                difficulty(card.difficulty()),
-                text("Words to offer", card.words(), CardForm.LONGEST_TEXT),
-                text("Place", card.place(), Typed.LONGEST_LINE),
-                areas,
-                card.statements().stream()
-                        .filter(code -> framework.statement(code).isPresent())
-                        .collect(Collectors.toSet()),
-                card.senses().stream()
-                        .map(code -> oneOf(Sense.class, "Sense", code))
-                        .collect(Collectors.toSet()),
+        Contents contents = new Contents(
+                vessel(card),
+                few("things put out", card.put(), CardLimits.MOST_LINES).stream()
+                        .map(this::line)
+                        .toList(),
                 card.features().stream()
                         .map(code -> oneOf(Feature.class, "Feature", code))
                         .collect(Collectors.toSet()),
-                vessel,
-                lines,
-                card.units().isEmpty()
-                        ? CardDetails.Units.METRIC
-                        : oneOf(CardDetails.Units.class, "Unit", card.units()),
-                use(card.use()),
-                Optional.empty(),
-                Optional.empty());
+                Map.of());
+        if (!contents.fits()) {
+            throw new IllegalArgumentException("Its fills do not go into its vessel.");
+        }
+        return new Card(
+                new Purpose(
+                        text("Title", card.title(), CardLimits.LONGEST_LINE),
+                        text("Intention", card.intention(), CardLimits.LONGEST_TEXT),
+                        text("Adult's role", card.adultRole(), CardLimits.LONGEST_TEXT),
+                        card.adultLoad().isEmpty()
+                                ? AdultLoad.NEAR
+                                : oneOf(AdultLoad.class, "Load on the adults", card.adultLoad()),
+                        difficulty(card.difficulty()),
+                        text("Words to offer", card.words(), CardLimits.LONGEST_TEXT),
+                        text("Place", card.place(), CardLimits.LONGEST_LINE)),
+                new Coverage(
+                        areas,
+                        card.statements().stream()
+                                .filter(code -> framework.statement(code).isPresent())
+                                .collect(Collectors.toSet()),
+                        card.senses().stream()
+                                .map(code -> oneOf(Sense.class, "Sense", code))
+                                .collect(Collectors.toSet())),
+                contents.plus(kept(card)),
+                new Usage(
+                        use(card.use()),
+                        card.units().isEmpty() ? Usage.Units.METRIC : oneOf(Usage.Units.class, "Unit", card.units())),
+                rungs(card),
+                steps(card));
     }
 
     private static Optional<Integer> difficulty(@Nullable Integer said) {
@@ -140,7 +146,7 @@ final class CardFileReader {
     }
 
     private static FillPlan.Use use(CardFile.@Nullable Use use) {
-        FillPlan.Use usual = CardDetails.USUAL_USE;
+        FillPlan.Use usual = Usage.USUAL_TERM;
         return use == null
                 ? usual
                 : new FillPlan.Use(
@@ -155,7 +161,7 @@ final class CardFileReader {
         return given == null ? usual : given;
     }
 
-    private CardDetails.Line line(CardFile.Put put) {
+    private Portion line(CardFile.Put put) {
         MaterialView material = material(put.material());
         if (material.isPoured()) {
             Length depth = Optional.ofNullable(put.depthMm())
@@ -163,12 +169,13 @@ final class CardFileReader {
                     .filter(found -> !found.isZero())
                     .orElseThrow(() -> new IllegalArgumentException(
                             "\"%s\" is poured and needs a depth.".formatted(material.name())));
-            return CardDetails.Line.poured(material.id(), depth);
+            return new Portion.Poured(LaidOut.key(material.id()), Optional.of(depth));
         }
         int pieces = Optional.ofNullable(put.pieces())
                 .orElseThrow(() -> new IllegalArgumentException(
                         "\"%s\" is counted and needs a number of pieces.".formatted(material.name())));
-        return CardDetails.Line.counted(material.id(), within("Pieces", pieces, 1, CardForm.MOST_PIECES));
+        return new Portion.Counted(
+                LaidOut.key(material.id()), Optional.of(within("Pieces", pieces, 1, CardLimits.MOST_PIECES)));
     }
 
     private MaterialView material(String code) {
@@ -209,11 +216,11 @@ final class CardFileReader {
         return Length.ofMillimetres(millimetres.doubleValue());
     }
 
-    private List<RungChange> rungs(CardFile.Card card) {
+    private List<LadderStep> rungs(CardFile.Card card) {
         Set<Rung> said = EnumSet.noneOf(Rung.class);
         return card.rungs().stream()
                 .map(rung -> {
-                    RungChange change = rung(card, rung);
+                    LadderStep change = rung(card, rung);
                     if (!said.add(change.rung())) {
                         throw new IllegalArgumentException(
                                 "Its ladder has the rung %s twice.".formatted(change.rung()));
@@ -223,7 +230,7 @@ final class CardFileReader {
                 .toList();
     }
 
-    private RungChange rung(CardFile.Card card, CardFile.Rung rung) {
+    private LadderStep rung(CardFile.Card card, CardFile.Rung rung) {
         Optional<MaterialView> out = named(rung.replaced());
         Optional<MaterialView> in = named(rung.replacement());
         if (out.isPresent()
@@ -238,13 +245,14 @@ final class CardFileReader {
                             .formatted(in.get().name()));
         }
         int percent = rung.amountPercent() == 0 ? 100 : rung.amountPercent();
-        return new RungChange(
+        return new LadderStep(
                 oneOf(Rung.class, "Rung", rung.rung()),
                 text("Sign of a rung", rung.sign(), 300),
-                text("Note of a rung", rung.note(), 500),
-                within("Amount of a rung in per cent", percent, 10, 400),
-                out.map(MaterialView::id),
-                in.map(MaterialView::id));
+                new Change(
+                        within("Amount of a rung in per cent", percent, 10, 400),
+                        out.map(MaterialView::id).map(LaidOut::key),
+                        in.map(MaterialView::id).map(LaidOut::key),
+                        text("Note of a rung", rung.note(), 500)));
     }
 
     private Optional<MaterialView> named(String code) {
@@ -252,7 +260,7 @@ final class CardFileReader {
     }
 
     private static List<PreparationStep> steps(CardFile.Card card) {
-        List<CardFile.Step> steps = few("steps", card.steps(), PreparationController.MOST_STEPS);
+        List<CardFile.Step> steps = few("steps", card.steps(), CardLimits.MOST_STEPS);
         Set<String> names = new HashSet<>();
         return IntStream.range(0, steps.size())
                 .mapToObj(at -> {
@@ -263,13 +271,9 @@ final class CardFileReader {
                     }
                     step.after().forEach(earlier -> within("Number of an earlier step", earlier, 1, at));
                     return new PreparationStep(
-                            text("Name of a step", step.name(), Typed.LONGEST_LINE),
-                            within("Hands-on minutes", step.handsOnMinutes(), 1, PreparationController.MOST_HANDS_ON),
-                            within(
-                                    "Waiting minutes",
-                                    step.waitingMinutes(),
-                                    0,
-                                    PreparationController.MOST_WAITING_HOURS * 60),
+                            text("Name of a step", step.name(), CardLimits.LONGEST_LINE),
+                            within("Hands-on minutes", step.handsOnMinutes(), 1, CardLimits.MOST_HANDS_ON_MINUTES),
+                            within("Waiting minutes", step.waitingMinutes(), 0, CardLimits.MOST_WAITING_HOURS * 60),
                             step.doneBy().isEmpty() ? Who.ADULT : oneOf(Who.class, "Who does a step", step.doneBy()),
                             within("Turns", Math.max(1, step.turns()), 1, 60),
                             step.after());
@@ -277,14 +281,14 @@ final class CardFileReader {
                 .toList();
     }
 
-    private List<KeptReckoning> reckonings(CardFile.Card card) {
-        return few("reckonings", card.reckonings(), ProvocationService.MOST_RECKONINGS).stream()
+    private List<Portion.Kept> kept(CardFile.Card card) {
+        return few("reckonings", card.reckonings(), CardLimits.MOST_KEPT).stream()
                 .map(kept -> {
                     if (!isTool.test(kept.tool())) {
                         throw new IllegalArgumentException(
                                 "Its reckoning \"%s\" is not known here. Maybe update Carder?".formatted(kept.tool()));
                     }
-                    return new KeptReckoning(Ids.next(), kept.tool(), kept.inputs());
+                    return new Portion.Kept(Ids.next().toString(), kept.tool(), kept.inputs(), Optional.empty());
                 })
                 .toList();
     }

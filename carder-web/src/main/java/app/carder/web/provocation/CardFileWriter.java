@@ -1,9 +1,13 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.Portion;
+import app.carder.core.card.Purpose;
 import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.measure.Length;
 import app.carder.core.vessel.Between;
+import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.StatedVolume;
 import app.carder.core.vessel.Vessel;
 import app.carder.exchange.json.CardFile;
@@ -26,9 +30,11 @@ final class CardFileWriter {
     /** Whatever a card or a rung of it puts out. */
     static Stream<UUID> materialsOf(CardView card) {
         return Stream.concat(
-                card.details().lines().stream().map(CardDetails.Line::materialId),
-                card.rungs().stream()
-                        .flatMap(rung -> Stream.concat(rung.replaced().stream(), rung.replacement().stream())));
+                        card.contents().lines().stream().map(CardFileWriter::thing),
+                        card.ladder().stream()
+                                .flatMap(step ->
+                                        Stream.concat(step.change().replace().stream(), step.change().with().stream())))
+                .map(UUID::fromString);
     }
 
     /** What a material is like; what this setting pays and has is its own business. */
@@ -43,43 +49,43 @@ final class CardFileWriter {
 
     /** The card. */
     static CardFile.Card card(CardView card, Map<UUID, MaterialView> used) {
-        CardDetails details = card.details();
-        Vessel vessel = details.vessel().orElse(null);
+        Card said = card.card();
+        Purpose purpose = said.purpose();
+        FillPlan.Use term = said.usage().term();
+        Vessel vessel = said.contents().vessel().orElse(null);
         return new CardFile.Card(
-                details.title(),
-                details.intention(),
-                details.adultRole(),
-                details.load().name(),
-                details.difficulty().orElse(null),
-                details.words(),
-                details.place(),
-                details.areas().stream().sorted().toList(),
-                details.statements().stream().sorted().toList(),
-                names(details.senses()),
-                names(details.features()),
+                purpose.title(),
+                purpose.intention(),
+                purpose.adultRole(),
+                purpose.load().name(),
+                purpose.difficulty().orElse(null),
+                purpose.words(),
+                purpose.place(),
+                said.coverage().areas().stream().sorted().toList(),
+                said.coverage().statements().stream().sorted().toList(),
+                names(said.coverage().senses()),
+                names(said.contents().features()),
                 vessel == null ? null : holder(vessel instanceof Between between ? between.outer() : vessel),
                 vessel instanceof Between between ? holder(between.inner()) : null,
-                details.lines().stream()
-                        .map(line -> new CardFile.Put(
-                                code(line.materialId(), used),
-                                line.depth().map(CardFileWriter::number).orElse(null),
-                                line.pieces().orElse(null)))
-                        .toList(),
-                details.units().name(),
+                said.contents().lines().stream().map(line -> put(line, used)).toList(),
+                said.usage().units().name(),
                 new CardFile.Use(
-                        details.use().vessels(),
-                        details.use().spillPercent(),
-                        details.use().children(),
-                        details.use().sessionsPerFill(),
-                        details.use().sessionsPerYear()),
-                card.rungs().stream()
+                        term.vessels(),
+                        term.spillPercent(),
+                        term.children(),
+                        term.sessionsPerFill(),
+                        term.sessionsPerYear()),
+                card.ladder().stream()
                         .map(rung -> new CardFile.Rung(
                                 rung.rung().name(),
                                 rung.sign(),
-                                rung.note(),
-                                rung.amountPercent(),
-                                rung.replaced().map(id -> code(id, used)).orElse(""),
-                                rung.replacement().map(id -> code(id, used)).orElse("")))
+                                rung.change().note(),
+                                rung.change().amountPercent(),
+                                rung.change()
+                                        .replace()
+                                        .map(id -> code(id, used))
+                                        .orElse(""),
+                                rung.change().with().map(id -> code(id, used)).orElse("")))
                         .toList(),
                 card.steps().stream()
                         .map(step -> new CardFile.Step(
@@ -90,7 +96,7 @@ final class CardFileWriter {
                                 step.turns(),
                                 step.after()))
                         .toList(),
-                card.reckonings().stream()
+                said.contents().kept().stream()
                         .map(kept -> new CardFile.Kept(kept.tool(), kept.inputs()))
                         .toList());
     }
@@ -99,8 +105,23 @@ final class CardFileWriter {
         return chosen.stream().map(Enum::name).sorted().collect(Collectors.toList());
     }
 
-    private static String code(UUID id, Map<UUID, MaterialView> used) {
-        return Optional.ofNullable(used.get(id)).map(MaterialView::code).orElse("");
+    private static CardFile.Put put(Portion line, Map<UUID, MaterialView> used) {
+        return new CardFile.Put(
+                code(thing(line), used),
+                line instanceof Portion.Poured poured
+                        ? poured.depth().map(CardFileWriter::number).orElse(null)
+                        : null,
+                line instanceof Portion.Counted counted ? counted.pieces().orElse(null) : null);
+    }
+
+    private static String thing(Portion line) {
+        return line instanceof Portion.Poured poured ? poured.thing() : ((Portion.Counted) line).thing();
+    }
+
+    private static String code(String thing, Map<UUID, MaterialView> used) {
+        return Optional.ofNullable(used.get(UUID.fromString(thing)))
+                .map(MaterialView::code)
+                .orElse("");
     }
 
     private static CardFile.Holder holder(Vessel vessel) {

@@ -1,5 +1,13 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.CardLimits;
+import app.carder.core.card.Contents;
+import app.carder.core.card.Coverage;
+import app.carder.core.card.Portion;
+import app.carder.core.card.Purpose;
+import app.carder.core.card.Usage;
+import app.carder.core.card.Usage.Units;
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
 import app.carder.core.measure.Length;
@@ -16,8 +24,6 @@ import app.carder.core.vessel.VesselShape;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.CardDetails.Line;
-import app.carder.web.provocation.CardDetails.Units;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -38,10 +44,7 @@ import java.util.stream.Stream;
 /** Reads a card from a form, and puts a card into one. Materials and vessels are typed by their names in the cupboard. */
 final class CardForm {
 
-    static final int MOST_LINES = 8;
     private static final String NOT_SAID = "none";
-    static final int LONGEST_TEXT = 2000;
-    static final int MOST_PIECES = 10_000;
     private static final int MOST_PACKS = 1_000;
 
     private final Typed typed;
@@ -61,46 +64,55 @@ final class CardForm {
     /**
      * A card, opened for editing.
      *
-     * @param names of the materials on it
+     * @param names of the materials on it, by key
      */
-    static Typed of(CardView card, Map<UUID, MaterialView> names) {
-        return of(card.details(), names).with("id", card.id()).with("version", card.version());
+    static Typed of(CardView view, Map<String, MaterialView> names) {
+        return of(view.card(), names)
+                .with("weekOf", view.weekOf().map(LocalDate::toString).orElse(""))
+                .with("id", view.id())
+                .with("version", view.version());
     }
 
     /** What a card says, put into a form. */
-    static Typed of(CardDetails details, Map<UUID, MaterialView> names) {
+    private static Typed of(Card card, Map<String, MaterialView> names) {
+        Use term = card.usage().term();
+        List<Portion> lines = card.contents().lines();
+        Optional<Vessel> stands = card.contents().vessel();
         Typed typed = Typed.nothing()
-                .with("title", details.title())
-                .with("intention", details.intention())
-                .with("adultRole", details.adultRole())
-                .with("load", details.load())
-                .with("difficulty", details.difficulty().map(String::valueOf).orElse(NOT_SAID))
-                .with("words", details.words())
-                .with("place", details.place())
-                .with("areas", List.copyOf(details.areas()))
-                .with("statements", List.copyOf(details.statements()))
-                .with("senses", details.senses().stream().map(Enum::name).toList())
-                .with("features", details.features().stream().map(Enum::name).toList())
-                .with("units", details.units())
-                .with("vessels", details.use().vessels())
-                .with("spill", details.use().spillPercent())
-                .with("children", details.use().children())
-                .with("sessions", details.use().sessionsPerFill())
-                .with("sessionsYear", details.use().sessionsPerYear())
-                .with("weekOf", details.weekOf().map(LocalDate::toString).orElse(""))
-                .with("kit", details.kitId().map(UUID::toString).orElse(""))
+                .with("title", card.purpose().title())
+                .with("intention", card.purpose().intention())
+                .with("adultRole", card.purpose().adultRole())
+                .with("load", card.purpose().load())
                 .with(
-                        "shape",
-                        details.vessel().map(vessel -> vessel.shape().name()).orElse("NONE"))
+                        "difficulty",
+                        card.purpose().difficulty().map(String::valueOf).orElse(NOT_SAID))
+                .with("words", card.purpose().words())
+                .with("place", card.purpose().place())
+                .with("areas", List.copyOf(card.coverage().areas()))
+                .with("statements", List.copyOf(card.coverage().statements()))
+                .with(
+                        "senses",
+                        card.coverage().senses().stream().map(Enum::name).toList())
+                .with(
+                        "features",
+                        card.contents().features().stream().map(Enum::name).toList())
+                .with("units", card.usage().units())
+                .with("vessels", term.vessels())
+                .with("spill", term.spillPercent())
+                .with("children", term.children())
+                .with("sessions", term.sessionsPerFill())
+                .with("sessionsYear", term.sessionsPerYear())
+                .with("kit", card.contents().kit().map(Portion.KitThings::kit).orElse(""))
+                .with("shape", stands.map(vessel -> vessel.shape().name()).orElse("NONE"))
                 .with(
                         "material",
-                        details.lines().stream()
-                                .map(line -> Optional.ofNullable(names.get(line.materialId()))
+                        lines.stream()
+                                .map(line -> Optional.ofNullable(names.get(thing(line)))
                                         .map(MaterialView::name)
                                         .orElse(""))
                                 .toList())
-                .with("amount", details.lines().stream().map(CardForm::amount).toList());
-        details.vessel().ifPresent(vessel -> {
+                .with("amount", lines.stream().map(CardForm::amount).toList());
+        stands.ifPresent(vessel -> {
             boolean nested = vessel instanceof Between;
             put(typed, nested ? ((Between) vessel).outer() : vessel, "first", "second", "depth", "holds");
             if (nested) {
@@ -110,6 +122,12 @@ final class CardForm {
             }
         });
         return typed;
+    }
+
+    private static String thing(Portion line) {
+        return line instanceof Portion.Poured poured
+                ? poured.thing()
+                : line instanceof Portion.Counted counted ? counted.thing() : "";
     }
 
     private static void put(Typed typed, Vessel vessel, String first, String second, String depth, String holds) {
@@ -126,54 +144,79 @@ final class CardForm {
         typed.with(depth, centimetres(vessel.depth()));
     }
 
-    private static String amount(Line line) {
-        return line.depth()
-                .map(CardForm::centimetres)
-                .or(() -> line.pieces().map(String::valueOf))
-                .orElse("");
+    private static String amount(Portion line) {
+        if (line instanceof Portion.Poured poured) {
+            return poured.depth().map(CardForm::centimetres).orElse("");
+        }
+        return line instanceof Portion.Counted counted
+                ? counted.pieces().map(String::valueOf).orElse("")
+                : "";
     }
 
     private static String centimetres(Length length) {
         return length.exactCentimetres().toPlainString();
     }
 
-    /** The whole card, where nothing is wrong. */
-    Optional<CardDetails> read() {
+    /**
+     * The whole card, where nothing is wrong.
+     *
+     * @param there the card as it is; what the form does not ask stays as it is there
+     */
+    Optional<Card> read(Optional<Card> there) {
         typed.line("title", errors);
-        typed.optional("intention", LONGEST_TEXT, errors);
-        typed.optional("adultRole", LONGEST_TEXT, errors);
-        typed.optional("words", LONGEST_TEXT, errors);
-        typed.optional("place", Typed.LONGEST_LINE, errors);
+        typed.optional("intention", CardLimits.LONGEST_TEXT, errors);
+        typed.optional("adultRole", CardLimits.LONGEST_TEXT, errors);
+        typed.optional("words", CardLimits.LONGEST_TEXT, errors);
+        typed.optional("place", CardLimits.LONGEST_LINE, errors);
         if (areas().isEmpty()) {
             errors.add("areas", "card.areas.missing");
         }
-        CardDetails details = draft();
-        return errors.any() ? Optional.empty() : Optional.of(details);
+        week();
+        Card card = draft(there);
+        boolean unread = card.contents().lines().stream().anyMatch(CardForm::isUnread);
+        if (unread && !errors.any()) {
+            throw new IllegalStateException("Impossible state: an amount is missing and no fault says so.");
+        }
+        return errors.any() ? Optional.empty() : Optional.of(card);
     }
 
-    /** What can be read already; what cannot is marked. */
-    CardDetails draft() {
+    private static boolean isUnread(Portion line) {
+        return line instanceof Portion.Poured poured && poured.depth().isEmpty()
+                || line instanceof Portion.Counted counted && counted.pieces().isEmpty();
+    }
+
+    /** What can be read already; what cannot is marked, and stands on the card without its amount. */
+    Card draft(Optional<Card> there) {
         Optional<Vessel> vessel = vessel();
-        return new CardDetails(
-                typed.text("title"),
-                typed.text("intention"),
-                typed.text("adultRole"),
-                AdultLoad.of(typed.text("load")).orElse(AdultLoad.NEAR),
-                difficulty(),
-                typed.text("words"),
-                typed.text("place"),
-                areas(),
-                statements(),
-                sensesOf(typed),
-                Arrays.stream(Feature.values())
-                        .filter(feature -> typed.has("features", feature.name()))
-                        .collect(Collectors.toSet()),
-                vessel,
-                lines(vessel),
-                typed.has("units", Units.HOUSEHOLD.name()) ? Units.HOUSEHOLD : Units.METRIC,
-                use(),
-                week(),
-                typed.id("kit").filter(kits));
+        Contents contents = new Contents(
+                        vessel,
+                        lines(vessel),
+                        Arrays.stream(Feature.values())
+                                .filter(feature -> typed.has("features", feature.name()))
+                                .collect(Collectors.toSet()),
+                        there.map(card -> card.contents().answers()).orElse(Map.of()))
+                .plus(
+                        typed
+                                .id("kit")
+                                .filter(kits)
+                                .map(kit -> new Portion.KitThings(kit.toString(), "", Optional.empty()))
+                                .stream()
+                                .toList())
+                .plus(there.map(card -> card.contents().kept()).orElse(List.of()));
+        return new Card(
+                new Purpose(
+                        typed.text("title"),
+                        typed.text("intention"),
+                        typed.text("adultRole"),
+                        AdultLoad.of(typed.text("load")).orElse(AdultLoad.NEAR),
+                        difficulty(),
+                        typed.text("words"),
+                        typed.text("place")),
+                new Coverage(areas(), statements(), sensesOf(typed)),
+                contents,
+                new Usage(use(), typed.has("units", Units.HOUSEHOLD.name()) ? Units.HOUSEHOLD : Units.METRIC),
+                there.map(Card::ladder).orElse(List.of()),
+                there.map(Card::preparation).orElse(List.of()));
     }
 
     private Optional<Integer> difficulty() {
@@ -198,7 +241,7 @@ final class CardForm {
     }
 
     private Use use() {
-        Use usual = CardDetails.USUAL_USE;
+        Use usual = Usage.USUAL_TERM;
         return new Use(
                 number("vessels", 1, 100, usual.vessels()),
                 number("spill", 0, 100, usual.spillPercent()),
@@ -215,7 +258,7 @@ final class CardForm {
     }
 
     /** The Monday of the week of a day that was typed. */
-    private Optional<LocalDate> week() {
+    Optional<LocalDate> week() {
         return typed.text("weekOf").isEmpty()
                 ? Optional.empty()
                 : typed.day("weekOf", errors).map(day -> day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)));
@@ -273,32 +316,35 @@ final class CardForm {
     }
 
     /** The lines that can be read; the others are marked. */
-    private List<Line> lines(Optional<Vessel> vessel) {
+    private List<Portion> lines(Optional<Vessel> vessel) {
         List<String> chosen = typed.all("material");
         List<String> amounts = typed.all("amount");
-        List<Line> lines = new ArrayList<>();
+        List<Portion> lines = new ArrayList<>();
         List<Length> depths = new ArrayList<>();
-        for (int row = 0; row < Math.min(chosen.size(), MOST_LINES); row++) {
+        for (int row = 0; row < Math.min(chosen.size(), CardLimits.MOST_LINES); row++) {
             String amount = row < amounts.size() ? amounts.get(row) : "";
             Optional<MaterialView> material = material(chosen.get(row));
             if (material.isEmpty()) {
                 if (!chosen.get(row).isEmpty()) {
                     errors.add(field("material", row), "card.material.unknown", chosen.get(row));
+                    lines.add(new Portion.Named(chosen.get(row)));
                 } else if (!amount.isEmpty()) {
                     errors.add(field("material", row), "card.material.missing");
                 }
                 continue;
             }
-            Optional<Line> line = material.get().isPoured()
-                    ? Typed.centimetres(field("amount", row), amount, errors)
-                            .map(depth -> Line.poured(material.get().id(), depth))
-                    : Typed.whole(field("amount", row), amount, 1, MOST_PIECES, errors)
-                            .map(pieces -> Line.counted(material.get().id(), pieces));
-            if (line.isPresent()) {
-                line.get().depth().ifPresent(depths::add);
-                checkDepth(vessel, line.get(), Fill.together(depths), row);
+            String thing = LaidOut.key(material.get().id());
+            if (material.get().isPoured()) {
+                Optional<Length> depth = Typed.centimetres(field("amount", row), amount, errors);
+                depth.ifPresent(depths::add);
+                lines.add(new Portion.Poured(thing, depth));
+                if (depth.isPresent()) {
+                    checkDepth(vessel, Fill.together(depths), row);
+                }
+            } else {
+                lines.add(new Portion.Counted(
+                        thing, Typed.whole(field("amount", row), amount, 1, CardLimits.MOST_PIECES, errors)));
             }
-            line.ifPresent(lines::add);
         }
         return lines;
     }
@@ -308,7 +354,7 @@ final class CardForm {
         List<String> chosen = typed.all("material");
         List<String> packs = typed.all("packs");
         List<PackQuestion> asked = new ArrayList<>();
-        for (int row = 0; row < Math.min(Math.min(chosen.size(), packs.size()), MOST_LINES); row++) {
+        for (int row = 0; row < Math.min(Math.min(chosen.size(), packs.size()), CardLimits.MOST_LINES); row++) {
             Optional<MaterialView> material = material(chosen.get(row));
             if (material.isPresent() && !packs.get(row).isEmpty()) {
                 int place = row;
@@ -328,10 +374,7 @@ final class CardForm {
      */
     record PackQuestion(int row, MaterialView material, int packs) {}
 
-    private void checkDepth(Optional<Vessel> vessel, Line line, Length filled, int row) {
-        if (line.depth().isEmpty()) {
-            return;
-        }
+    private void checkDepth(Optional<Vessel> vessel, Length filled, int row) {
         if (vessel.isEmpty() && !errors.any()) {
             errors.add(field("amount", row), "card.depth.noVessel");
         }
@@ -362,7 +405,7 @@ final class CardForm {
 
     /** One blank row after the last that is filled in, three at least. */
     static int rows(Typed typed) {
-        return typed.rows("material", 3, MOST_LINES);
+        return typed.rows("material", 3, CardLimits.MOST_LINES);
     }
 
     /** The senses ticked on a form. */

@@ -1,20 +1,26 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.LadderStep;
+import app.carder.core.card.PutOut;
 import app.carder.core.cupboard.Picture;
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.WeekShopping;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.ladder.Rung;
 import app.carder.core.safety.Finding;
 import app.carder.web.kits.KitView;
-import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Printer;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.reckoner.Answer;
 import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,14 +33,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class CardPrint {
 
-    private static final int MOST_FINDINGS = 6;
+    private static final int MOST_FINDINGS = 5;
     private static final int MOST_TALLIES = 12;
     private static final int MOST_PICTURES = 4;
 
     private final ProvocationService provocations;
     private final BenchService bench;
     private final ReckonerService reckoner;
-    private final MaterialService materials;
+    private final ContentsService contents;
     private final RoomService rooms;
     private final SettingService settings;
     private final Printer printer;
@@ -43,14 +49,14 @@ class CardPrint {
             ProvocationService provocations,
             BenchService bench,
             ReckonerService reckoner,
-            MaterialService materials,
+            ContentsService contents,
             RoomService rooms,
             SettingService settings,
             Printer printer) {
         this.provocations = provocations;
         this.bench = bench;
         this.reckoner = reckoner;
-        this.materials = materials;
+        this.contents = contents;
         this.rooms = rooms;
         this.settings = settings;
         this.printer = printer;
@@ -75,7 +81,7 @@ class CardPrint {
             BenchView bench,
             List<Finding> findings,
             int more,
-            List<CardPart.RungChange> rungs,
+            List<LadderStep> rungs,
             List<String> sets,
             Optional<KitView> kit,
             List<Sketch> pictures) {}
@@ -117,8 +123,7 @@ class CardPrint {
         List<PictureLabel> labels = putOut(settingId, card)
                 .map(material -> new PictureLabel(material.name(), Picture.of(material.stocked())))
                 .toList();
-        return printer.print(
-                "provocation/print-labels", Map.of("title", card.details().title(), "labels", labels), Map.of());
+        return printer.print("provocation/print-labels", Map.of("title", card.title(), "labels", labels), Map.of());
     }
 
     /** What is short of stock, for a child to help with. */
@@ -126,46 +131,39 @@ class CardPrint {
     byte[] shopping(SettingId settingId, UUID cardId) {
         CardView card = provocations.get(settingId, cardId);
         return printer.print(
-                "provocation/print-shopping",
-                Map.of("title", card.details().title(), "list", toBuy(settingId, card)),
-                Map.of());
+                "provocation/print-shopping", Map.of("title", card.title(), "list", toBuy(settingId, card)), Map.of());
     }
 
-    /** What is short of stock: packs of what is poured, pieces of everything else. */
+    /** What is short of stock: packs where they are known, else what is missing. */
     @Transactional(readOnly = true)
     List<ToBuy> toBuy(SettingId settingId, CardView card) {
-        BenchView reckoned = bench.reckon(settingId, card, settings.today(settingId));
-        List<ToBuy> list = new ArrayList<>();
-        Map<UUID, MaterialView> byId = byId(settingId, card);
-        reckoned.plan()
-                .ifPresent(plan -> plan.lines().stream()
-                        .filter(line -> !line.missing().isZero())
-                        .forEach(line -> byId.values().stream()
-                                .filter(material -> material.material()
-                                        .equals(line.amount().layer().material()))
-                                .findFirst()
-                                .ifPresent(material -> list.add(new ToBuy(
-                                        material.name(),
-                                        Picture.of(material.stocked()),
-                                        line.purchase()
-                                                .map(bought -> bought.packs() + " × "
-                                                        + material.pack()
-                                                                .orElseThrow()
-                                                                .content()
-                                                                .forPeople())
-                                                .orElse(line.missing().forPeople()),
-                                        line.purchase()
-                                                .map(bought -> tallies(bought.packs()))
-                                                .orElse(""))))));
-        reckoned.pieces().stream()
-                .filter(pieces -> pieces.missing() > 0)
-                .forEach(pieces -> Optional.ofNullable(byId.get(pieces.materialId()))
-                        .ifPresent(material -> list.add(new ToBuy(
-                                material.name(),
-                                Picture.of(material.stocked()),
-                                Integer.toString(pieces.missing()),
-                                tallies(pieces.missing())))));
-        return list;
+        LaidOut laid =
+                contents.lay(settingId, card.contents(), card.card().usage().term());
+        LocalDateTime soon = settings.localNow(settingId);
+        Map<String, Stocked> cupboard = new LinkedHashMap<>();
+        List<WeekShopping.Use> uses = new ArrayList<>();
+        for (PutOut.Part part : laid.putOut().parts()) {
+            cupboard.put(part.stocked().code(), part.stocked());
+            uses.add(new WeekShopping.Use(card.title(), part.stocked().code(), part.amount(), 1, 0, List.of(soon)));
+        }
+        return WeekShopping.of(uses, cupboard).stream()
+                .filter(WeekShopping.Line::isMissing)
+                .map(CardPrint::toBuy)
+                .toList();
+    }
+
+    private static ToBuy toBuy(WeekShopping.Line line) {
+        Stocked material = line.material();
+        Optional<Long> packs = line.packs();
+        long count = packs.orElseGet(
+                () -> line.missing().pieces().map(Integer::longValue).orElse(0L));
+        return new ToBuy(
+                material.name(),
+                Picture.of(material),
+                packs.flatMap(number -> material.bought()
+                                .map(bought -> number + " × " + bought.content().forPeople()))
+                        .orElse(line.missing().forPeople()),
+                count == 0 ? "" : tallies(count));
     }
 
     private static String tallies(long count) {
@@ -180,7 +178,7 @@ class CardPrint {
     }
 
     private Printed printed(SettingId settingId, CardView card) {
-        BenchView reckoned = bench.reckon(settingId, card, settings.today(settingId));
+        BenchView reckoned = bench.reckon(settingId, card, Moment.day(settings.today(settingId)));
         List<Finding> gravest =
                 reckoned.findings().stream().limit(MOST_FINDINGS).toList();
         return new Printed(
@@ -189,8 +187,8 @@ class CardPrint {
                 reckoned,
                 gravest,
                 reckoned.findings().size() - gravest.size(),
-                card.rungs().stream().filter(rung -> rung.rung() != Rung.AS_IS).toList(),
-                card.reckonings().stream()
+                card.ladder().stream().filter(rung -> rung.rung() != Rung.AS_IS).toList(),
+                card.contents().kept().stream()
                         .map(kept -> reckoner.ask(settingId, kept.tool(), kept.inputs()))
                         .flatMap(asked -> asked.answer().map(answer -> line(asked, answer)).stream())
                         .toList(),
@@ -217,17 +215,6 @@ class CardPrint {
     }
 
     private Stream<MaterialView> putOut(SettingId settingId, CardView card) {
-        Map<UUID, MaterialView> byId = byId(settingId, card);
-        return card.details().lines().stream()
-                .flatMap(line -> Stream.ofNullable(byId.get(line.materialId())))
-                .distinct();
-    }
-
-    private Map<UUID, MaterialView> byId(SettingId settingId, CardView card) {
-        return materials.byId(
-                settingId,
-                card.details().lines().stream()
-                        .map(CardDetails.Line::materialId)
-                        .toList());
+        return contents.lay(settingId, card.contents(), card.card().usage().term()).inOrder().stream();
     }
 }

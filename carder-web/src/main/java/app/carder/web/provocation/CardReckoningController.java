@@ -1,12 +1,12 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Portion;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.material.MaterialService;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.CardPart.KeptReckoning;
 import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
@@ -48,8 +48,9 @@ class CardReckoningController {
     @GetMapping("/cards/{cardId}/reckonings")
     ModelAndView list(@AuthenticationPrincipal Viewer viewer, @PathVariable("cardId") UUID cardId) {
         CardView card = provocations.get(viewer.settingId(), cardId);
-        List<Reckoned> reckoned = card.reckonings().stream()
-                .map(kept -> new Reckoned(kept.id(), reckoner.ask(viewer.settingId(), kept.tool(), kept.inputs())))
+        List<Reckoned> reckoned = card.contents().kept().stream()
+                .map(kept -> new Reckoned(
+                        UUID.fromString(kept.id()), reckoner.ask(viewer.settingId(), kept.tool(), kept.inputs())))
                 .toList();
         ModelAndView page = page(viewer, "provocation/reckonings", card);
         page.addObject("reckoned", reckoned);
@@ -96,7 +97,7 @@ class CardReckoningController {
             return tool(viewer, card, asked);
         }
         UUID id = typed.id("id").orElseThrow(NotFound::new);
-        provocations.keep(viewer, cardId, new KeptReckoning(id, tool, asked.inputs()));
+        provocations.keep(viewer, cardId, new Portion.Kept(id.toString(), tool, asked.inputs(), Optional.empty()));
         return new ModelAndView("redirect:/cards/" + cardId + "/reckonings?saved");
     }
 

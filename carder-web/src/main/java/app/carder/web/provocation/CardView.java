@@ -1,24 +1,24 @@
 package app.carder.web.provocation;
 
-import app.carder.core.ladder.Rung;
-import app.carder.web.provocation.CardPart.KeptReckoning;
-import app.carder.web.provocation.CardPart.PreparationStep;
-import app.carder.web.provocation.CardPart.RungChange;
+import app.carder.core.card.Card;
+import app.carder.core.card.Contents;
+import app.carder.core.card.LadderStep;
+import app.carder.core.card.PreparationStep;
+import app.carder.core.card.Purpose;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /**
- * A whole card.
+ * A card as it is kept. Its contents name kit and kept answers only; {@link ContentsService} looks into them.
  *
  * @param id its own
  * @param roomId the room
  * @param version of the record
- * @param details what it says
- * @param rungs of its ladder, those that are written
- * @param steps of its preparation, in order
- * @param reckonings kept with it, in order
+ * @param card what it says
+ * @param weekOf Monday of the week that it is planned for
  * @param changedBy who changed it last
  * @param changedAt when, in the setting's zone
  */
@@ -26,21 +26,33 @@ public record CardView(
         UUID id,
         UUID roomId,
         int version,
-        CardDetails details,
-        List<RungChange> rungs,
-        List<PreparationStep> steps,
-        List<KeptReckoning> reckonings,
+        Card card,
+        Optional<LocalDate> weekOf,
         String changedBy,
         LocalDateTime changedAt) {
-    /** Keeps its own copies. */
-    public CardView {
-        rungs = List.copyOf(rungs);
-        steps = List.copyOf(steps);
-        reckonings = List.copyOf(reckonings);
+
+    /** In a few words. */
+    public String title() {
+        return card.purpose().title();
     }
 
-    /** How a rung differs, where it is written. */
-    public Optional<RungChange> rung(Rung rung) {
-        return rungs.stream().filter(change -> change.rung() == rung).findFirst();
+    /** What it invites to. */
+    public Purpose purpose() {
+        return card.purpose();
+    }
+
+    /** What it puts out. */
+    public Contents contents() {
+        return card.contents();
+    }
+
+    /** Steps of its ladder, those that are written. */
+    public List<LadderStep> ladder() {
+        return card.ladder();
+    }
+
+    /** Steps of its preparation, in order. */
+    public List<PreparationStep> steps() {
+        return card.preparation();
     }
 }

@@ -1,5 +1,7 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.CardLimits;
+import app.carder.core.card.PreparationStep;
 import app.carder.core.prepare.Preparation;
 import app.carder.core.prepare.Step.Who;
 import app.carder.web.account.AllowedTo;
@@ -7,7 +9,6 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -37,10 +38,6 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @AllowedTo(Audience.STAFF)
 class PreparationController {
-
-    static final int MOST_STEPS = 12;
-    static final int MOST_HANDS_ON = 720;
-    static final int MOST_WAITING_HOURS = 720;
 
     private final ProvocationService provocations;
     private final PreparationService preparations;
@@ -151,7 +148,7 @@ class PreparationController {
         List<PreparationStep> steps = new ArrayList<>();
         // Blank rows are dropped: what the person calls step 4 may be the third.
         Map<Integer, Integer> positions = new HashMap<>();
-        List<String> names = typed.first("step", MOST_STEPS);
+        List<String> names = typed.first("step", CardLimits.MOST_STEPS);
         for (int row = 0; row < names.size(); row++) {
             String name = names.get(row);
             if (name.isEmpty()) {
@@ -160,8 +157,8 @@ class PreparationController {
             if (name.length() > 120) {
                 errors.add("step-" + row, "form.tooLong", 120, name.length());
             }
-            Optional<Integer> hands =
-                    Typed.whole("hands-" + row, at(typed, "hands", row, ""), 1, MOST_HANDS_ON, errors);
+            Optional<Integer> hands = Typed.whole(
+                    "hands-" + row, at(typed, "hands", row, ""), 1, CardLimits.MOST_HANDS_ON_MINUTES, errors);
             Optional<Integer> waiting = waiting(row, at(typed, "wait", row, "0"), errors);
             Optional<Integer> turns = Typed.whole("turns-" + row, at(typed, "turns", row, "1"), 1, 60, errors);
             Who who = at(typed, "who", row, "").equals(Who.CHILDREN.name()) ? Who.CHILDREN : Who.ADULT;
@@ -176,10 +173,10 @@ class PreparationController {
     /** Hours with a decimal part, as minutes. */
     private static Optional<Integer> waiting(int row, String text, FormErrors errors) {
         Optional<Integer> minutes = Typed.number(text)
-                .filter(hours -> hours.signum() >= 0 && hours.doubleValue() <= MOST_WAITING_HOURS)
+                .filter(hours -> hours.signum() >= 0 && hours.doubleValue() <= CardLimits.MOST_WAITING_HOURS)
                 .map(hours -> hours.multiply(BigDecimal.valueOf(60)).intValue());
         if (minutes.isEmpty()) {
-            errors.add("wait-" + row, "preparation.waiting", text, MOST_WAITING_HOURS);
+            errors.add("wait-" + row, "preparation.waiting", text, CardLimits.MOST_WAITING_HOURS);
         }
         return minutes;
     }
@@ -216,7 +213,7 @@ class PreparationController {
         page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
         page.addObject("plan", plan);
         page.addObject("planFaults", planErrors.all());
-        page.addObject("rows", typed.rows("step", 3, MOST_STEPS));
+        page.addObject("rows", typed.rows("step", 3, CardLimits.MOST_STEPS));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

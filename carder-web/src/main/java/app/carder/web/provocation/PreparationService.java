@@ -1,13 +1,12 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.PreparationStep;
 import app.carder.core.prepare.OpenHours;
 import app.carder.core.prepare.Preparation;
 import app.carder.core.prepare.PreparationList;
 import app.carder.core.prepare.PreparationList.Job;
-import app.carder.core.prepare.Step;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -15,17 +14,14 @@ import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.DayOfWeek;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -67,7 +63,7 @@ public class PreparationService {
     @Transactional(readOnly = true)
     public Preparation plan(SettingId settingId, UUID roomId, List<PreparationStep> steps, LocalDateTime readyAt) {
         return Preparation.backwards(
-                steps(steps),
+                PreparationStep.planned(steps),
                 readyAt,
                 hours(settingId, rooms.get(settingId, roomId), readyAt.getDayOfWeek()),
                 settings.localNow(settingId));
@@ -86,30 +82,13 @@ public class PreparationService {
                 .filter(card -> !card.steps().isEmpty() && readyAt.containsKey(card.id()))
                 .map(card -> new Job(
                         card.id().toString(),
-                        card.details().title(),
-                        steps(card.steps()),
+                        card.title(),
+                        PreparationStep.planned(card.steps()),
                         Required.from(readyAt, card.id())))
                 .toList();
         DayOfWeek weekday =
                 occasions.openDays(settingId).plus(now.toLocalDate(), 0).getDayOfWeek();
         return PreparationList.of(jobs, hours(settingId, room, weekday), now);
-    }
-
-    private static List<Step> steps(List<PreparationStep> written) {
-        List<Step> steps = new ArrayList<>();
-        for (PreparationStep step : written) {
-            steps.add(new Step(
-                    step.name(),
-                    Duration.ofMinutes(step.handsOnMinutes()),
-                    Duration.ofMinutes(step.waitingMinutes()),
-                    step.who(),
-                    step.turns(),
-                    step.after().stream()
-                            .filter(position -> position <= written.size())
-                            .map(position -> written.get(position - 1).name())
-                            .collect(Collectors.toSet())));
-        }
-        return steps;
     }
 
     /**

@@ -1,7 +1,16 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.Contents;
+import app.carder.core.card.Coverage;
+import app.carder.core.card.LadderStep;
+import app.carder.core.card.Portion;
+import app.carder.core.card.PreparationStep;
+import app.carder.core.card.Purpose;
+import app.carder.core.card.Usage;
 import app.carder.core.framework.Sense;
 import app.carder.core.proposal.AdultLoad;
+import app.carder.core.safety.Answer;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.FillPlan;
@@ -20,6 +29,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -68,7 +78,7 @@ class Provocation extends ScopedRecord {
     private @Nullable VesselColumns inner;
 
     @Enumerated(EnumType.STRING)
-    private CardDetails.Units units;
+    private Usage.Units units;
 
     private int vessels;
     private int spillPercent;
@@ -82,37 +92,48 @@ class Provocation extends ScopedRecord {
 
     protected Provocation() {}
 
-    Provocation(UUID id, SettingId settingId, UUID roomId, CardDetails details, String changedBy, Instant changedAt) {
+    Provocation(UUID id, SettingId settingId, UUID roomId, Card card, Change change) {
         super(id, settingId);
         this.roomId = roomId;
-        rewrite(details, changedBy, changedAt);
+        rewrite(card, change);
     }
 
-    final void rewrite(CardDetails details, String changedBy, Instant changedAt) {
-        title = details.title();
-        intention = details.intention();
-        adultRole = details.adultRole();
-        adultLoad = details.load();
-        difficulty = details.difficulty().orElse(null);
-        areas = details.areas().stream().sorted().toArray(String[]::new);
-        statements = details.statements().stream().sorted().toArray(String[]::new);
-        senses = details.senses().stream().sorted().map(Enum::name).toArray(String[]::new);
-        words = details.words();
-        place = details.place();
-        features = details.features().stream().sorted().map(Enum::name).toArray(String[]::new);
-        Vessel stands = details.vessel().orElse(null);
+    /**
+     * Who writes a card, when, and for which week it is planned.
+     *
+     * @param weekOf Monday of the week, where it is planned
+     * @param by who writes
+     * @param at when
+     */
+    record Change(Optional<LocalDate> weekOf, String by, Instant at) {}
+
+    /** Takes over purpose, coverage, vessel, usage and kit; what has tables of its own is written there. */
+    final void rewrite(Card card, Change change) {
+        title = card.purpose().title();
+        intention = card.purpose().intention();
+        adultRole = card.purpose().adultRole();
+        adultLoad = card.purpose().load();
+        difficulty = card.purpose().difficulty().orElse(null);
+        words = card.purpose().words();
+        place = card.purpose().place();
+        areas = card.coverage().areas().stream().sorted().toArray(String[]::new);
+        statements = card.coverage().statements().stream().sorted().toArray(String[]::new);
+        senses = card.coverage().senses().stream().sorted().map(Enum::name).toArray(String[]::new);
+        features = card.contents().features().stream().sorted().map(Enum::name).toArray(String[]::new);
+        Vessel stands = card.contents().vessel().orElse(null);
         vessel = new VesselColumns(stands instanceof Between between ? between.outer() : stands);
         inner = new VesselColumns(stands instanceof Between between ? between.inner() : null);
-        units = details.units();
-        vessels = details.use().vessels();
-        spillPercent = details.use().spillPercent();
-        children = details.use().children();
-        sessionsPerFill = details.use().sessionsPerFill();
-        sessionsPerYear = details.use().sessionsPerYear();
-        weekOf = details.weekOf().orElse(null);
-        kitId = details.kitId().orElse(null);
-        this.changedBy = changedBy;
-        this.changedAt = changedAt;
+        units = card.usage().units();
+        FillPlan.Use term = card.usage().term();
+        vessels = term.vessels();
+        spillPercent = term.spillPercent();
+        children = term.children();
+        sessionsPerFill = term.sessionsPerFill();
+        sessionsPerYear = term.sessionsPerYear();
+        kitId = card.contents().kit().map(kit -> UUID.fromString(kit.kit())).orElse(null);
+        weekOf = change.weekOf().orElse(null);
+        changedBy = change.by();
+        changedAt = change.at();
     }
 
     UUID roomId() {
@@ -131,25 +152,36 @@ class Provocation extends ScopedRecord {
         return changedAt;
     }
 
-    CardDetails details(List<CardDetails.Line> lines) {
-        return new CardDetails(
-                title,
-                intention,
-                adultRole,
-                adultLoad,
-                Optional.ofNullable(difficulty),
-                words,
-                place,
-                areas(),
-                new LinkedHashSet<>(Arrays.asList(statements)),
-                senses(),
-                Arrays.stream(features).map(Feature::valueOf).collect(Collectors.toSet()),
-                vessel(),
-                lines,
-                units,
-                new FillPlan.Use(vessels, spillPercent, children, sessionsPerFill, sessionsPerYear),
-                Optional.ofNullable(weekOf),
-                Optional.ofNullable(kitId));
+    /** What is kept of a card in tables of its own. */
+    record Parts(
+            List<Portion> lines,
+            List<LadderStep> ladder,
+            List<PreparationStep> steps,
+            List<Portion.Kept> kept,
+            Map<String, Answer> answers) {}
+
+    Card card(Parts parts) {
+        Contents contents = new Contents(
+                        vessel(),
+                        parts.lines(),
+                        Arrays.stream(features).map(Feature::valueOf).collect(Collectors.toSet()),
+                        parts.answers())
+                .plus(Optional.ofNullable(kitId)
+                        .map(kit -> new Portion.KitThings(kit.toString(), "", Optional.empty()))
+                        .map(List::of)
+                        .orElse(List.of()))
+                .plus(parts.kept());
+        return new Card(
+                new Purpose(title, intention, adultRole, adultLoad, Optional.ofNullable(difficulty), words, place),
+                new Coverage(areas(), new LinkedHashSet<>(Arrays.asList(statements)), senses()),
+                contents,
+                new Usage(new FillPlan.Use(vessels, spillPercent, children, sessionsPerFill, sessionsPerYear), units),
+                parts.ladder(),
+                parts.steps());
+    }
+
+    Optional<LocalDate> weekOf() {
+        return Optional.ofNullable(weekOf);
     }
 
     /** Plans the card for another week, or for none. */

@@ -1,7 +1,10 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
 import app.carder.core.practice.CardTemplate;
 import app.carder.core.proposal.AdultLoad;
+import app.carder.core.safety.Answer;
+import app.carder.core.safety.Answer.Verdict;
 import app.carder.core.safety.Feature;
 import app.carder.core.vessel.VesselShape;
 import app.carder.web.account.AllowedTo;
@@ -13,6 +16,7 @@ import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
@@ -42,6 +46,8 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @AllowedTo(Audience.STAFF)
 class ProvocationController {
+
+    private static final int LONGEST_BECAUSE = 500;
 
     private final ProvocationService provocations;
     private final BenchService bench;
@@ -94,13 +100,13 @@ class ProvocationController {
         FormErrors errors = new FormErrors();
         UUID id = typed.id("id").orElseThrow(NotFound::new);
         RoomView room = rooms.get(viewer.settingId(), roomId);
-        Optional<CardDetails> details =
-                reader(viewer.settingId(), room, typed, errors, List.of()).read();
-        if (details.isEmpty()) {
+        CardForm form = reader(viewer.settingId(), room, typed, errors, List.of());
+        Optional<Card> written = form.read(Optional.empty());
+        if (written.isEmpty()) {
             return form(viewer, roomId, null, typed, errors);
         }
         try {
-            provocations.write(viewer, id, roomId, details.get());
+            provocations.write(viewer, id, roomId, written.get(), form.week());
         } catch (DataIntegrityViolationException sameIdAtTheSameMoment) {
             return new ModelAndView("redirect:/cards/"
                     + provocations.get(viewer.settingId(), id).id());
@@ -124,17 +130,17 @@ class ProvocationController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         RoomView room = rooms.get(viewer.settingId(), card.roomId());
-        Optional<CardDetails> details = reader(
-                        viewer.settingId(),
-                        room,
-                        typed,
-                        errors,
-                        onTheCard(viewer.settingId(), card).values())
-                .read();
-        if (details.isEmpty()) {
+        CardForm form = reader(
+                viewer.settingId(),
+                room,
+                typed,
+                errors,
+                onTheCard(viewer.settingId(), card).values());
+        Optional<Card> written = form.read(Optional.of(card.card()));
+        if (written.isEmpty()) {
             return form(viewer, card.roomId(), card, typed, errors);
         }
-        Optional<CardView> theirs = provocations.rewrite(viewer, cardId, typed.version(), details.get());
+        Optional<CardView> theirs = provocations.rewrite(viewer, cardId, typed.version(), written.get(), form.week());
         if (theirs.isPresent()) {
             typed.with("version", theirs.get().version());
             ModelAndView page = form(viewer, card.roomId(), theirs.get(), typed, errors);
@@ -155,25 +161,57 @@ class ProvocationController {
         Typed typed = Typed.of(parameters);
         if (requestType.equals("partial")) {
             ModelAndView margin = new ModelAndView("provocation/bench :: bench");
-            reckon(margin, viewer.settingId(), rooms.get(viewer.settingId(), roomId), typed);
+            reckon(margin, viewer.settingId(), rooms.get(viewer.settingId(), roomId), there(viewer, typed), typed);
             return margin;
         }
-        @Nullable
-        CardView card = typed.text("version").isEmpty()
-                ? null
-                : provocations.get(viewer.settingId(), typed.id("id").orElseThrow(NotFound::new));
-        return form(viewer, roomId, card, typed, new FormErrors());
+        return form(viewer, roomId, there(viewer, typed).orElse(null), typed, new FormErrors());
+    }
+
+    /** The card that is being edited; none where it is new. */
+    private Optional<CardView> there(Viewer viewer, Typed typed) {
+        return typed.text("version").isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        provocations.get(viewer.settingId(), typed.id("id").orElseThrow(NotFound::new)));
+    }
+
+    /** Keeps what somebody answered to a question of the safety check. */
+    @PostMapping("/cards/{cardId}/answers")
+    ModelAndView answer(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("cardId") UUID cardId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        CardView card = provocations.get(viewer.settingId(), cardId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        String because = typed.optional("because", LONGEST_BECAUSE, errors);
+        Verdict verdict = typed.text("verdict").equals(Verdict.IS.name()) ? Verdict.IS : Verdict.IS_NOT;
+        if (verdict == Verdict.IS_NOT && because.length() < Answer.SHORTEST_REASON) {
+            errors.add("answers", "card.answer.short", Answer.SHORTEST_REASON);
+        }
+        if (errors.any()) {
+            return form(viewer, card.roomId(), card, CardForm.of(card, onTheCard(viewer.settingId(), card)), errors);
+        }
+        provocations.answer(
+                viewer,
+                cardId,
+                typed.text("question"),
+                new Answer(verdict, because, viewer.name(), settings.today(viewer.settingId())));
+        return new ModelAndView(
+                typed.text("back").equals("set-out")
+                        ? "redirect:/cards/" + cardId + "/set-out"
+                        : "redirect:/cards/" + cardId + "?answered#bench");
     }
 
     /** Puts the margin on a page. It is asked for with every keystroke, so it reads only what was typed, not the cupboard. */
-    private void reckon(ModelAndView page, SettingId settingId, RoomView room, Typed typed) {
+    private void reckon(ModelAndView page, SettingId settingId, RoomView room, Optional<CardView> there, Typed typed) {
         List<MaterialView> readable = materials.named(settingId, CardForm.materialsOf(typed));
         FormErrors faults = new FormErrors();
         CardForm form = new CardForm(typed, faults, room.framework(), readable, id -> kits.has(settingId, id));
-        CardDetails draft = form.draft();
+        Card draft = form.draft(there.map(CardView::card));
         BenchService.Question question = new BenchService.Question(draft, form.packs());
-        Map<UUID, MaterialView> byId =
-                readable.stream().collect(Collectors.toMap(MaterialView::id, Function.identity()));
+        Map<String, MaterialView> byKey =
+                readable.stream().collect(Collectors.toMap(thing -> LaidOut.key(thing.id()), Function.identity()));
         page.addObject("room", room);
         // What is not typed yet is no fault on the bench, only when the card is saved.
         page.addObject(
@@ -181,17 +219,18 @@ class ProvocationController {
                 faults.all().stream()
                         .filter(fault -> !fault.code().endsWith(".missing"))
                         .toList());
-        page.addObject("inCups", draft.inCups());
-        page.addObject("bench", bench.reckon(settingId, room, question, byId, settings.today(settingId)));
+        page.addObject("inCups", draft.usage().inCups());
+        page.addObject("answerable", there.map(CardView::id));
+        page.addObject("bench", bench.reckon(settingId, room, question, byKey, Moment.day(settings.today(settingId))));
     }
 
     /** What is on a card, also where the cupboard no longer has it. */
-    private Map<UUID, MaterialView> onTheCard(SettingId settingId, CardView card) {
-        return materials.byId(
-                settingId,
-                card.details().lines().stream()
-                        .map(CardDetails.Line::materialId)
-                        .toList());
+    private Map<String, MaterialView> onTheCard(SettingId settingId, CardView card) {
+        return materials
+                .byId(settingId, card.contents().things().map(UUID::fromString).toList())
+                .values()
+                .stream()
+                .collect(Collectors.toMap(thing -> LaidOut.key(thing.id()), Function.identity()));
     }
 
     private CardForm reader(
@@ -223,7 +262,7 @@ class ProvocationController {
         page.addObject("templates", card == null ? templates.forRoom(room) : List.<CardTemplate>of());
         page.addObject("covered", CardForm.sensesOf(typed));
         page.addObject("rows", CardForm.rows(typed));
-        reckon(page, settingId, room, typed);
+        reckon(page, settingId, room, Optional.ofNullable(card), typed);
         return page;
     }
 }

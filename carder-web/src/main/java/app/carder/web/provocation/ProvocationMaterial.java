@@ -1,5 +1,6 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Portion;
 import app.carder.core.measure.Length;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
@@ -17,6 +18,7 @@ class ProvocationMaterial extends ScopedRecord {
     private UUID provocationId;
     private int position;
     private UUID materialId;
+    private boolean poured;
 
     @Column(name = "depth_um")
     private @Nullable Long depthUm;
@@ -25,21 +27,30 @@ class ProvocationMaterial extends ScopedRecord {
 
     protected ProvocationMaterial() {}
 
-    ProvocationMaterial(SettingId settingId, UUID provocationId, int position, CardDetails.Line line) {
+    ProvocationMaterial(SettingId settingId, UUID provocationId, int position, Portion line) {
         super(Ids.next(), settingId);
         this.provocationId = provocationId;
         this.position = position;
-        this.materialId = line.materialId();
-        this.depthUm = line.depth().map(Length::micrometres).orElse(null);
-        this.pieces = line.pieces().orElse(null);
+        if (line instanceof Portion.Poured poured) {
+            this.materialId = UUID.fromString(poured.thing());
+            this.poured = true;
+            this.depthUm = poured.depth().map(Length::micrometres).orElse(null);
+        } else if (line instanceof Portion.Counted counted) {
+            this.materialId = UUID.fromString(counted.thing());
+            this.pieces = counted.pieces().orElse(null);
+        } else {
+            throw new IllegalArgumentException("A line must be poured or counted, got %s.".formatted(line));
+        }
     }
 
     UUID provocationId() {
         return provocationId;
     }
 
-    CardDetails.Line line() {
-        return new CardDetails.Line(
-                materialId, Optional.ofNullable(depthUm).map(Length::ofMicrometres), Optional.ofNullable(pieces));
+    Portion line() {
+        return poured
+                ? new Portion.Poured(
+                        materialId.toString(), Optional.ofNullable(depthUm).map(Length::ofMicrometres))
+                : new Portion.Counted(materialId.toString(), Optional.ofNullable(pieces));
     }
 }

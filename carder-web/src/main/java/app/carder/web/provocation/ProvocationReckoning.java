@@ -1,10 +1,11 @@
 package app.carder.web.provocation;
 
-import app.carder.web.provocation.CardPart.KeptReckoning;
+import app.carder.core.card.Portion;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -22,15 +23,19 @@ class ProvocationReckoning extends ScopedRecord {
 
     protected ProvocationReckoning() {}
 
-    ProvocationReckoning(SettingId settingId, UUID provocationId, int position, KeptReckoning kept) {
-        super(kept.id(), settingId);
+    ProvocationReckoning(SettingId settingId, UUID provocationId, int position, Portion.Kept kept) {
+        super(UUID.fromString(kept.id()), settingId);
         this.provocationId = provocationId;
         this.position = position;
         this.tool = kept.tool();
         this.inputs = kept.inputs();
     }
 
-    KeptReckoning kept() {
-        return new KeptReckoning(getId(), tool, inputs);
+    UUID provocationId() {
+        return provocationId;
+    }
+
+    Portion.Kept kept() {
+        return new Portion.Kept(getId().toString(), tool, inputs, Optional.empty());
     }
 }

@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Modifying;
@@ -11,6 +12,9 @@ import org.springframework.data.repository.query.Param;
 interface ProvocationReckoningRepository extends Repository<ProvocationReckoning, UUID> {
 
     void save(ProvocationReckoning row);
+
+    List<ProvocationReckoning> findBySettingIdAndProvocationIdInOrderByPosition(
+            SettingId settingId, Collection<UUID> provocationIds);
 
     List<ProvocationReckoning> findBySettingIdAndProvocationIdOrderByPosition(SettingId settingId, UUID provocationId);
 

@@ -1,7 +1,8 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.LadderStep;
+import app.carder.core.ladder.Change;
 import app.carder.core.ladder.Rung;
-import app.carder.web.provocation.CardPart.RungChange;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
@@ -29,23 +30,29 @@ class ProvocationRung extends ScopedRecord {
 
     protected ProvocationRung() {}
 
-    ProvocationRung(SettingId settingId, UUID provocationId, RungChange change) {
+    ProvocationRung(SettingId settingId, UUID provocationId, LadderStep step) {
         super(Ids.next(), settingId);
         this.provocationId = provocationId;
-        this.rung = change.rung();
-        this.sign = change.sign();
-        this.note = change.note();
-        this.amountPercent = change.amountPercent();
-        this.replacedId = change.replaced().orElse(null);
-        this.replacementId = change.replacement().orElse(null);
+        this.rung = step.rung();
+        this.sign = step.sign();
+        this.note = step.change().note();
+        this.amountPercent = step.change().amountPercent();
+        this.replacedId = step.change().replace().map(UUID::fromString).orElse(null);
+        this.replacementId = step.change().with().map(UUID::fromString).orElse(null);
     }
 
     UUID provocationId() {
         return provocationId;
     }
 
-    RungChange change() {
-        return new RungChange(
-                rung, sign, note, amountPercent, Optional.ofNullable(replacedId), Optional.ofNullable(replacementId));
+    LadderStep step() {
+        return new LadderStep(
+                rung,
+                sign,
+                new Change(
+                        amountPercent,
+                        Optional.ofNullable(replacedId).map(UUID::toString),
+                        Optional.ofNullable(replacementId).map(UUID::toString),
+                        note));
     }
 }

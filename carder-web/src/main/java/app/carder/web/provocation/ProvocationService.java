@@ -1,17 +1,21 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.CardLimits;
+import app.carder.core.card.LadderStep;
+import app.carder.core.card.Portion;
+import app.carder.core.card.PreparationStep;
+import app.carder.core.safety.Answer;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
-import app.carder.web.provocation.CardPart.KeptReckoning;
-import app.carder.web.provocation.CardPart.PreparationStep;
-import app.carder.web.provocation.CardPart.RungChange;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,13 +32,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class ProvocationService {
 
     private static final Limit OF_A_ROOM = Limit.of(300);
-    static final int MOST_RECKONINGS = 12;
 
     private final ProvocationRepository provocations;
     private final ProvocationMaterialRepository lines;
     private final ProvocationRungRepository rungs;
     private final ProvocationStepRepository steps;
     private final ProvocationReckoningRepository reckonings;
+    private final ProvocationAnswerRepository answers;
     private final SettingService settings;
     private final Clock clock;
 
@@ -44,6 +48,7 @@ public class ProvocationService {
             ProvocationRungRepository rungs,
             ProvocationStepRepository steps,
             ProvocationReckoningRepository reckonings,
+            ProvocationAnswerRepository answers,
             SettingService settings,
             Clock clock) {
         this.provocations = provocations;
@@ -51,18 +56,23 @@ public class ProvocationService {
         this.rungs = rungs;
         this.steps = steps;
         this.reckonings = reckonings;
+        this.answers = answers;
         this.settings = settings;
         this.clock = clock;
     }
 
     /** Writes a new card. A second time with the same id changes nothing: a double click is one card. */
     @Transactional
-    public void write(Viewer viewer, UUID id, UUID roomId, CardDetails details) {
+    public void write(Viewer viewer, UUID id, UUID roomId, Card card, Optional<LocalDate> weekOf) {
         if (provocations.findByIdAndSettingId(id, viewer.settingId()).isPresent()) {
             return;
         }
-        provocations.save(new Provocation(id, viewer.settingId(), roomId, details, viewer.name(), clock.instant()));
-        putOut(viewer.settingId(), id, details);
+        provocations.save(new Provocation(id, viewer.settingId(), roomId, card, change(viewer, weekOf)));
+        putOut(viewer.settingId(), id, card);
+    }
+
+    private Provocation.Change change(Viewer viewer, Optional<LocalDate> weekOf) {
+        return new Provocation.Change(weekOf, viewer.name(), clock.instant());
     }
 
     /**
@@ -72,23 +82,23 @@ public class ProvocationService {
      * @return the card as it stands where somebody else was faster; empty where all is well
      */
     @Transactional
-    public Optional<CardView> rewrite(Viewer viewer, UUID cardId, int version, CardDetails details) {
-        Provocation card = find(viewer.settingId(), cardId);
-        if (card.version() != version) {
-            return Optional.of(view(viewer.settingId(), card));
+    public Optional<CardView> rewrite(Viewer viewer, UUID cardId, int version, Card card, Optional<LocalDate> weekOf) {
+        Provocation there = find(viewer.settingId(), cardId);
+        if (there.version() != version) {
+            return Optional.of(view(viewer.settingId(), there));
         }
-        card.rewrite(details, viewer.name(), clock.instant());
+        there.rewrite(card, change(viewer, weekOf));
         lines.deleteBySettingIdAndProvocationId(viewer.settingId(), cardId);
-        putOut(viewer.settingId(), cardId, details);
+        putOut(viewer.settingId(), cardId, card);
         return Optional.empty();
     }
 
     /** Writes the rungs of a card's ladder anew. */
     @Transactional
-    public void writeRungs(Viewer viewer, UUID cardId, List<RungChange> changes) {
+    public void writeRungs(Viewer viewer, UUID cardId, List<LadderStep> steps) {
         find(viewer.settingId(), cardId);
         rungs.deleteBySettingIdAndProvocationId(viewer.settingId(), cardId);
-        changes.forEach(change -> rungs.save(new ProvocationRung(viewer.settingId(), cardId, change)));
+        steps.forEach(step -> rungs.save(new ProvocationRung(viewer.settingId(), cardId, step)));
     }
 
     /** Writes the steps of a card's preparation anew. */
@@ -103,12 +113,12 @@ public class ProvocationService {
 
     /** Keeps a reckoning with a card; a second time with the same id changes nothing. */
     @Transactional
-    public void keep(Viewer viewer, UUID cardId, KeptReckoning kept) {
+    public void keep(Viewer viewer, UUID cardId, Portion.Kept kept) {
         find(viewer.settingId(), cardId);
         List<ProvocationReckoning> there =
                 reckonings.findBySettingIdAndProvocationIdOrderByPosition(viewer.settingId(), cardId);
-        if (there.size() < MOST_RECKONINGS
-                && there.stream().noneMatch(one -> one.getId().equals(kept.id()))) {
+        if (there.size() < CardLimits.MOST_KEPT
+                && there.stream().noneMatch(one -> one.getId().toString().equals(kept.id()))) {
             reckonings.save(new ProvocationReckoning(viewer.settingId(), cardId, there.size(), kept));
         }
     }
@@ -118,6 +128,13 @@ public class ProvocationService {
     public void forget(Viewer viewer, UUID cardId, UUID reckoningId) {
         find(viewer.settingId(), cardId);
         reckonings.deleteBySettingIdAndProvocationIdAndId(viewer.settingId(), cardId, reckoningId);
+    }
+
+    /** Keeps what somebody answered to a question of the safety check about a card. */
+    @Transactional
+    public void answer(Viewer viewer, UUID cardId, String question, Answer answer) {
+        find(viewer.settingId(), cardId);
+        answers.save(new ProvocationAnswer(viewer.settingId(), cardId, question, answer, clock.instant()));
     }
 
     /** Plans a card for a week, or for none. */
@@ -147,43 +164,60 @@ public class ProvocationService {
         return view(settingId, find(settingId, cardId));
     }
 
-    /** All cards of a room by title, whole but for their kept reckonings. */
+    /** All cards of a room by title, whole. */
     @Transactional(readOnly = true)
     public List<CardView> whole(SettingId settingId, UUID roomId) {
         return whole(settingId, provocations.findBySettingIdAndRoomIdOrderByTitle(settingId, roomId, OF_A_ROOM));
     }
 
-    /** Some cards, whole but for their kept reckonings. */
+    /** Some cards, whole. */
     @Transactional(readOnly = true)
     public List<CardView> whole(SettingId settingId, Collection<UUID> ids) {
         return whole(settingId, provocations.findBySettingIdAndIdIn(settingId, ids));
     }
 
     private List<CardView> whole(SettingId settingId, List<Provocation> cards) {
+        if (cards.isEmpty()) {
+            return List.of();
+        }
         List<UUID> ids = cards.stream().map(Provocation::getId).toList();
-        Map<UUID, List<CardDetails.Line>> putOut =
+        Map<UUID, List<Portion>> putOut =
                 lines.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
                         .collect(Collectors.groupingBy(
                                 ProvocationMaterial::provocationId,
                                 Collectors.mapping(ProvocationMaterial::line, Collectors.toList())));
-        Map<UUID, List<RungChange>> changes = rungs.findBySettingIdAndProvocationIdIn(settingId, ids).stream()
+        Map<UUID, List<LadderStep>> ladders = rungs.findBySettingIdAndProvocationIdIn(settingId, ids).stream()
                 .collect(Collectors.groupingBy(
                         ProvocationRung::provocationId,
-                        Collectors.mapping(ProvocationRung::change, Collectors.toList())));
+                        Collectors.mapping(ProvocationRung::step, Collectors.toList())));
         Map<UUID, List<PreparationStep>> prepared =
                 steps.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
                         .collect(Collectors.groupingBy(
                                 ProvocationStep::provocationId,
                                 Collectors.mapping(ProvocationStep::step, Collectors.toList())));
+        Map<UUID, List<Portion.Kept>> kept =
+                reckonings.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
+                        .collect(Collectors.groupingBy(
+                                ProvocationReckoning::provocationId,
+                                Collectors.mapping(ProvocationReckoning::kept, Collectors.toList())));
+        Map<UUID, Map<String, Answer>> answered = new HashMap<>();
+        answers.findBySettingIdAndProvocationIdInOrderByAnsweredAt(settingId, ids)
+                .forEach(one -> answered.computeIfAbsent(one.provocationId(), card -> new HashMap<>())
+                        .put(one.question(), one.answer()));
         return cards.stream()
                 .map(card -> new CardView(
                         card.getId(),
                         card.roomId(),
                         card.version(),
-                        card.details(putOut.getOrDefault(card.getId(), List.of())),
-                        changes.getOrDefault(card.getId(), List.of()),
-                        prepared.getOrDefault(card.getId(), List.of()),
-                        List.of(),
+                        card.card(new Provocation.Parts(
+                                putOut.getOrDefault(card.getId(), List.of()),
+                                ladders.getOrDefault(card.getId(), List.of()).stream()
+                                        .sorted(Comparator.comparing(LadderStep::rung))
+                                        .toList(),
+                                prepared.getOrDefault(card.getId(), List.of()),
+                                kept.getOrDefault(card.getId(), List.of()),
+                                answered.getOrDefault(card.getId(), Map.of()))),
+                        card.weekOf(),
                         card.changedBy(),
                         settings.local(settingId, card.changedAt())))
                 .toList();
@@ -215,10 +249,10 @@ public class ProvocationService {
                 .collect(Collectors.toMap(CardSummary::id, Function.identity()));
     }
 
-    private void putOut(SettingId settingId, UUID cardId, CardDetails details) {
-        for (int position = 0; position < details.lines().size(); position++) {
-            lines.save(new ProvocationMaterial(
-                    settingId, cardId, position, details.lines().get(position)));
+    private void putOut(SettingId settingId, UUID cardId, Card card) {
+        List<Portion> all = card.contents().lines();
+        for (int position = 0; position < all.size(); position++) {
+            lines.save(new ProvocationMaterial(settingId, cardId, position, all.get(position)));
         }
     }
 
@@ -227,26 +261,6 @@ public class ProvocationService {
     }
 
     private CardView view(SettingId settingId, Provocation card) {
-        List<CardDetails.Line> putOut =
-                lines.findBySettingIdAndProvocationIdOrderByPosition(settingId, card.getId()).stream()
-                        .map(ProvocationMaterial::line)
-                        .toList();
-        return new CardView(
-                card.getId(),
-                card.roomId(),
-                card.version(),
-                card.details(putOut),
-                rungs.findBySettingIdAndProvocationId(settingId, card.getId()).stream()
-                        .map(ProvocationRung::change)
-                        .sorted(Comparator.comparing(RungChange::rung))
-                        .toList(),
-                steps.findBySettingIdAndProvocationIdOrderByPosition(settingId, card.getId()).stream()
-                        .map(ProvocationStep::step)
-                        .toList(),
-                reckonings.findBySettingIdAndProvocationIdOrderByPosition(settingId, card.getId()).stream()
-                        .map(ProvocationReckoning::kept)
-                        .toList(),
-                card.changedBy(),
-                settings.local(settingId, card.changedAt()));
+        return whole(settingId, List.of(card)).get(0);
     }
 }

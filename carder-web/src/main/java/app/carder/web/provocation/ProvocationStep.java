@@ -1,7 +1,7 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.PreparationStep;
 import app.carder.core.prepare.Step.Who;
-import app.carder.web.provocation.CardPart.PreparationStep;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;

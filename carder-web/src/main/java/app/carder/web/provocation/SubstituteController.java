@@ -66,7 +66,7 @@ class SubstituteController {
         page.addObject("room", room);
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject(
-                "substitutes",
+                "proposal",
                 Substitute.propose(
                         wanted.stocked(),
                         cupboard.stream().map(MaterialView::stocked).toList(),

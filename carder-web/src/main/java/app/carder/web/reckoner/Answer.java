@@ -1,5 +1,6 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.card.Made;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Reckoning.Figure;
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param notes what to mind
  * @param reckonings how it was found
  * @param trueSize a drawing to print at true size
+ * @param made what it puts in front of children, by the codes of the cupboard
  */
 public record Answer(
         String verdict,
@@ -27,7 +29,8 @@ public record Answer(
         List<Sketch> sketches,
         List<String> notes,
         List<Reckoning> reckonings,
-        Optional<Sketch> trueSize) {
+        Optional<Sketch> trueSize,
+        Made made) {
 
     /** Keeps its own copies. */
     public Answer {
@@ -51,8 +54,13 @@ public record Answer(
         }
     }
 
-    static Builder of(Reckoning... reckonings) {
-        return new Builder(List.of(reckonings));
+    /**
+     * Begins an answer.
+     *
+     * @param made what it puts in front of children; without things where it only works something out
+     */
+    static Builder of(Made made, Reckoning... reckonings) {
+        return new Builder(made, List.of(reckonings));
     }
 
     /** Collects the parts. */
@@ -67,7 +75,10 @@ public record Answer(
         private final List<Reckoning> reckonings;
         private Optional<Sketch> trueSize = Optional.empty();
 
-        private Builder(List<Reckoning> reckonings) {
+        private final Made made;
+
+        private Builder(Made made, List<Reckoning> reckonings) {
+            this.made = made;
             this.reckonings = new ArrayList<>(reckonings);
         }
 
@@ -115,7 +126,8 @@ public record Answer(
         }
 
         Answer done() {
-            return new Answer(verdict, good, figures, new Table(columns, rows), sketches, notes, reckonings, trueSize);
+            return new Answer(
+                    verdict, good, figures, new Table(columns, rows), sketches, notes, reckonings, trueSize, made);
         }
     }
 }

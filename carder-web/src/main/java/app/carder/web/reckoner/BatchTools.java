@@ -5,17 +5,32 @@ import app.carder.core.batch.DyedGrain;
 import app.carder.core.batch.IceBlocks;
 import app.carder.core.batch.Recipe;
 import app.carder.core.batch.Servings;
+import app.carder.core.card.Ingredient;
+import app.carder.core.card.Made;
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.material.Material;
+import app.carder.core.material.MaterialKind;
+import app.carder.core.material.Solid;
+import app.carder.core.material.Trait;
+import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
+import app.carder.core.measure.Volume;
+import app.carder.core.reckoning.Source;
+import app.carder.core.vessel.Vessel;
 import app.carder.web.reckoner.Field.Option;
 import app.carder.web.reckoner.Tool.Group;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Mixing and making. */
@@ -85,7 +100,8 @@ final class BatchTools {
                         inputs -> served(
                                 Servings.ofJuice(
                                         inputs.whole("cups"), inputs.millilitres("cup"), inputs.millilitres("first")),
-                                "Fruits")),
+                                "Fruits",
+                                inputs.set("Fruit for juice", Map.of("fruit", inputs.whole("cups"))))),
                 new Tool(
                         "kits",
                         "Kits",
@@ -94,7 +110,8 @@ final class BatchTools {
                         List.of(
                                 Field.whole("children", "Children", "", 20, 1, 500),
                                 Field.whole("perKit", "One kit serves", "", 6, 1, 500)),
-                        inputs -> served(Servings.ofKits(inputs.whole("children"), inputs.whole("perKit")), "Kits")));
+                        inputs -> served(
+                                Servings.ofKits(inputs.whole("children"), inputs.whole("perKit")), "Kits", List.of())));
     }
 
     private static List<Option> recipes(java.util.function.Predicate<String> wanted) {
@@ -108,7 +125,7 @@ final class BatchTools {
         Recipe recipe = Objects.requireNonNull(RECIPES.get(inputs.text("recipe")));
         Batch batch = Batch.of(recipe, inputs.whole("children"), portion, inputs.byCode());
         boolean cups = inputs.text("units").equals("HOUSEHOLD");
-        Answer.Builder answer = Answer.of(batch.reckoning())
+        Answer.Builder answer = Answer.of(mix(batch), batch.reckoning())
                 .figure("In all", batch.gives().forPeople())
                 .figure("For each", portion.forPeople())
                 .figure("Keeps", recipe.keepsDays() + (recipe.keepsDays() == 1 ? " day" : " days"))
@@ -133,6 +150,23 @@ final class BatchTools {
             answer.note("An adult does what needs heat.");
         }
         return answer.done();
+    }
+
+    private static Made mix(Batch batch) {
+        Recipe recipe = batch.recipe();
+        List<Ingredient> ingredients = new ArrayList<>();
+        for (int at = 0; at < batch.lines().size(); at++) {
+            Batch.Line line = batch.lines().get(at);
+            ingredients.add(
+                    Ingredient.of(recipe.ingredients().get(at).material(), line.name(), Amount.of(line.mass())));
+        }
+        return new Made.Mix(
+                recipe.name(),
+                recipe.cooked() == Recipe.Cooked.THROUGH ? Made.Mix.Heat.COOKED : Made.Mix.Heat.RAW,
+                recipe.code().contains("dough")
+                        ? Made.Mix.Kind.DOUGH
+                        : recipe.code().equals("starch-mix") ? Made.Mix.Kind.STARCH_MIX : Made.Mix.Kind.LIQUID,
+                ingredients);
     }
 
     /** The ingredients side by side, each bar as high as its share. */
@@ -168,7 +202,14 @@ final class BatchTools {
                     Style.fill(tray * inputs.whole("colours") / dyed.trays()));
         }
         int rows = (dyed.trays() + 5) / 6;
-        return Answer.of(dyed.reckoning())
+        Stocked grain = inputs.thing("grain");
+        Made made = new Made.Things(
+                "Dyed " + grain.name(),
+                List.of(
+                        Ingredient.of(grain.code(), grain.name(), Amount.of(inputs.grams("mass"))),
+                        liquid(inputs, "vinegar", dyed.vinegar()),
+                        liquid(inputs, "food-colour", dyed.colour())));
+        return Answer.of(made, dyed.reckoning())
                 .figure("A colour", dyed.perColour().forPeople())
                 .figure("Vinegar for each", dyed.vinegar().forPeople())
                 .figure("Liquid colour for each", dyed.colour().forPeople())
@@ -182,9 +223,40 @@ final class BatchTools {
                 .done();
     }
 
+    /** For all colours, by mass. */
+    private static Ingredient liquid(Inputs inputs, String code, Volume each) {
+        Volume all = each.multipliedBy(inputs.whole("colours"));
+        Stocked stocked = inputs.byCode().get(code);
+        return stocked == null
+                ? Ingredient.named(code, Amount.UNKNOWN)
+                : Ingredient.of(
+                        code,
+                        stocked.name(),
+                        stocked.material()
+                                .density()
+                                .map(density -> Amount.of(all.times(density)))
+                                .orElse(Amount.UNKNOWN));
+    }
+
     private static Answer ice(Inputs inputs) {
         IceBlocks ice = IceBlocks.of(inputs.vessel("mould"), inputs.whole("moulds"));
-        return Answer.of(ice.reckoning())
+        Vessel mould = inputs.vessel("mould");
+        Made made = new Made.Things(
+                "Ice",
+                List.of(Ingredient.made(
+                        new Material(
+                                "Ice from the " + inputs.thing("mould").name(),
+                                MaterialKind.PIECES,
+                                Optional.empty(),
+                                Optional.of(new Solid.Rod(
+                                        mould.widthAt(mould.depth()).orMore(mould.widthAt(Length.ZERO)),
+                                        mould.depth())),
+                                Optional.empty(),
+                                Set.of(),
+                                Set.of(Trait.ICE, Trait.WATER, Trait.SLIPPERY, Trait.LOOKED_THROUGH),
+                                Source.derived("the mould")),
+                        Amount.of(inputs.whole("moulds")))));
+        return Answer.of(made, ice.reckoning())
                 .figure("Water for each", ice.perMould().forPeople())
                 .figure("In all", ice.water().forPeople())
                 .figure("In the freezer for", ice.freezeHours() + "\u00a0hours")
@@ -197,12 +269,12 @@ final class BatchTools {
                 .done();
     }
 
-    private static Answer served(Servings servings, String what) {
+    private static Answer served(Servings servings, String what, List<Ingredient> out) {
         Sheet sheet = new Sheet();
         long drawn = Math.min(60, servings.needed());
         Stream.iterate(0, at -> at < drawn, at -> at + 1)
                 .forEach(at -> sheet.round(12 + at % 12 * 18, 12 + at / 12 * 18, 7, Style.fill(0)));
-        return Answer.of(servings.reckoning())
+        return Answer.of(new Made.Things(what, out), servings.reckoning())
                 .figure(what, Long.toString(servings.needed()))
                 .figure("Left over", servings.over())
                 .sketch(sheet.done(226, 24 + (drawn - 1) / 12 * 18.0, what, servings.needed() + " of them."))

@@ -1,13 +1,17 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.card.Ingredient;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.vessel.Vessel;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Currency;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -93,6 +97,31 @@ final class Inputs {
         return stocked.vessel()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "\"%s\" holds nothing: choose a vessel.".formatted(stocked.name())));
+    }
+
+    /** So many of a thing of the cupboard. */
+    Ingredient pieces(String name, int pieces) {
+        Stocked stocked = thing(name);
+        return Ingredient.of(stocked.code(), stocked.name(), Amount.of(pieces));
+    }
+
+    /** Pieces of a set, by name: those that the cupboard has, and the others together as one thing that somebody must look at. */
+    List<Ingredient> set(String called, Map<String, Integer> pieces) {
+        List<Ingredient> all = new ArrayList<>();
+        Map<String, Integer> others = new LinkedHashMap<>();
+        pieces.forEach((name, count) -> cupboard.stream()
+                .filter(stocked -> stocked.name().equalsIgnoreCase(name.strip()))
+                .findFirst()
+                .ifPresentOrElse(
+                        stocked -> all.add(Ingredient.of(stocked.code(), stocked.name(), Amount.of(count))),
+                        () -> others.put(name, count)));
+        if (!others.isEmpty()) {
+            all.add(Ingredient.named(
+                    "%s (%s)".formatted(called, String.join(", ", others.keySet())),
+                    Amount.of(
+                            others.values().stream().mapToInt(Integer::intValue).sum())));
+        }
+        return all;
     }
 
     List<Stocked> cupboard() {

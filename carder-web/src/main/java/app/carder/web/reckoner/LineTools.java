@@ -1,5 +1,6 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.card.Made;
 import app.carder.core.lineup.DiceGame;
 import app.carder.core.lineup.DiceGame.Ending;
 import app.carder.core.lineup.DiceGame.Landing;
@@ -12,6 +13,8 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Lines and games. */
 final class LineTools {
@@ -84,7 +87,7 @@ final class LineTools {
                 : Length.ofCentimetres(Double.parseDouble(stride));
         NumberLine line = NumberLine.of(
                 inputs.whole("marks"), spacing, inputs.centimetres("length"), inputs.centimetres("width"));
-        return Answer.of(line.reckoning())
+        return Answer.of(new Made.Things("Number line", List.of()), line.reckoning())
                 .verdict(
                         line.fits(),
                         line.fits() ? "It fits." : "It does not fit: fewer marks, shorter steps, or another zone.")
@@ -97,7 +100,14 @@ final class LineTools {
 
     private static Answer trayLine(Inputs inputs) {
         TrayLine line = TrayLine.of(inputs.list("names"), inputs.centimetres("each"), inputs.centimetres("tray"));
-        Answer.Builder answer = Answer.of(line.reckoning())
+        Answer.Builder answer = Answer.of(
+                        new Made.Things(
+                                "Tray line",
+                                inputs.set(
+                                        "Things on the tray",
+                                        line.names().stream()
+                                                .collect(Collectors.toMap(name -> name, name -> 1, Integer::sum)))),
+                        line.reckoning())
                 .verdict(
                         line.fits(),
                         line.fits()
@@ -122,14 +132,17 @@ final class LineTools {
                 inputs.whole("seconds")));
         Duration attention = Duration.ofMinutes(inputs.whole("attention"));
         boolean fits = game.fitsWithin(attention);
-        return Answer.of(game.reckoning())
+        Map<String, Integer> pieces = Map.of("die", 1, "counters", inputs.whole("players"));
+        return Answer.of(new Made.Things("Dice game", inputs.set("Pieces of the game", pieces)), game.reckoning())
                 .verdict(
                         fits,
                         fits
                                 ? "Nine games of ten are over within %d minutes.".formatted(inputs.whole("attention"))
                                 : "Too long for %d minutes: fewer squares, a larger die, or fewer players."
                                         .formatted(inputs.whole("attention")))
+                .figure("Over", game.rules().ending().words())
                 .figure("Rounds on average", String.format(Locale.ROOT, "%.1f", game.rounds()))
+                .figure("Throws on average, all together", String.format(Locale.ROOT, "%.1f", game.throwsInAll()))
                 .figure("Nine of ten by round", Integer.toString(game.ninetieth()))
                 .figure("Average game", DiceGame.minutes(game.expected()))
                 .figure("Nine of ten within", DiceGame.minutes(game.ninetiethTime()))

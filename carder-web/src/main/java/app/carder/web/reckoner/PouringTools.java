@@ -1,6 +1,9 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.card.Ingredient;
+import app.carder.core.card.Made;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
@@ -17,9 +20,12 @@ import app.carder.core.pouring.PouringLadder.Rung;
 import app.carder.core.pouring.PouringSet;
 import app.carder.web.reckoner.Field.Option;
 import app.carder.web.reckoner.Tool.Group;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /** Pouring and moving. */
 final class PouringTools {
@@ -44,6 +50,7 @@ final class PouringTools {
                                                 .map(rung -> new Option(rung.name(), rung.words()))
                                                 .toList()),
                                 Field.thing("fill", "Fill", "Maize, whole dry"),
+                                Field.whole("months", "Age of the youngest who pours", "months", 50, 12, 96),
                                 Field.decimal("tolerance", "Equal cups may differ by", "%", "2", 0, 20)),
                         PouringTools::ladder),
                 new Tool(
@@ -88,7 +95,8 @@ final class PouringTools {
                                 Posting.withTongs(
                                         inputs.thing("tongs").material(),
                                         inputs.thing("piece").material()),
-                                inputs.thing("piece"))),
+                                inputs.thing("piece"),
+                                List.of(inputs.pieces("tongs", 1), inputs.pieces("piece", 1)))),
                 new Tool(
                         "posting",
                         "Posting",
@@ -103,7 +111,8 @@ final class PouringTools {
                                         inputs.thing("piece").material(),
                                         inputs.millimetres("long"),
                                         inputs.millimetres("narrow")),
-                                inputs.thing("piece"))));
+                                inputs.thing("piece"),
+                                List.of(inputs.pieces("piece", 1)))));
     }
 
     private static Named named(Stocked stocked) {
@@ -115,6 +124,16 @@ final class PouringTools {
                 stocked.material().kind() == MaterialKind.VESSEL
                         ? stocked.material().opening()
                         : java.util.Optional.empty());
+    }
+
+    /** The vessels of a set, and what is measured out. */
+    private static Made set(Inputs inputs, PouringSet set, Stocked fill) {
+        Map<String, Integer> vessels = new LinkedHashMap<>();
+        vessels.put(set.from().name(), 1);
+        set.into().forEach(into -> vessels.merge(into.name(), 1, Integer::sum));
+        List<Ingredient> out = new ArrayList<>(inputs.set("Pouring set", vessels));
+        out.add(Ingredient.of(fill.code(), fill.name(), Amount.of(set.mass())));
+        return new Made.Things("Pouring set", out);
     }
 
     private static Answer ladder(Inputs inputs) {
@@ -135,14 +154,18 @@ final class PouringTools {
                 vessels,
                 funnels,
                 inputs.thing("fill").material(),
-                inputs.decimal("tolerance").doubleValue() / 100);
+                inputs.decimal("tolerance").doubleValue() / 100,
+                PouringLadder.heaviestFor(inputs.whole("months")));
         if (sets.isEmpty()) {
-            return Answer.of()
+            return Answer.of(new Made.Things("Pouring set", List.of()))
                     .verdict(false, "No set in the cupboard makes this rung with this fill.")
-                    .note("Write down more vessels and funnels with their measures, or choose another fill.")
+                    .note(
+                            "No jug holds more than %s for this age (common practice). Write down more vessels and funnels with their measures, or choose a lighter fill."
+                                    .formatted(PouringLadder.heaviestFor(inputs.whole("months"))
+                                            .forPeople()))
                     .done();
         }
-        Answer.Builder answer = Answer.of()
+        Answer.Builder answer = Answer.of(set(inputs, sets.get(0), inputs.thing("fill")))
                 .verdict(true, rung.sign())
                 .columns("From", "Into", "Measure out", "that is", "in cups", "Stays");
         for (PouringSet set : sets) {
@@ -168,7 +191,7 @@ final class PouringTools {
                 inputs.millilitres("toLine"),
                 inputs.thing("fill").material());
         LineStrip strip = set.line().orElseThrow();
-        return Answer.of(set.reckoning())
+        return Answer.of(set(inputs, set, inputs.thing("fill")), set.reckoning())
                 .figure("Line above the inner floor", strip.height().forPeople())
                 .figure("Along the wall", strip.alongWall().forPeople())
                 .figure(
@@ -200,7 +223,9 @@ final class PouringTools {
         for (double x = 30 + radius; x + radius <= 90.01; x += radius * 2) {
             sheet.round(x, 70, radius, Style.FILL);
         }
-        Answer.Builder answer = Answer.of(neck.reckoning())
+        Answer.Builder answer = Answer.of(
+                        new Made.Things("Neck", List.of(Ingredient.of(fill.code(), fill.name(), Amount.UNKNOWN))),
+                        neck.reckoning())
                 .verdict(
                         neck.flow() == Neck.Flow.RUNS,
                         fill.name() + " " + neck.flow().words() + ".")
@@ -221,7 +246,9 @@ final class PouringTools {
         for (int spoon = 0; spoon < drawn; spoon++) {
             sheet.round(10 + spoon % 15 * 14, 10 + spoon / 15 * 14, 5, Style.FILL);
         }
-        return Answer.of(moved.reckoning())
+        List<Ingredient> out = new ArrayList<>(inputs.set("Spooning", Map.of("what is spooned", 1)));
+        out.add(inputs.pieces("spoon", 1));
+        return Answer.of(new Made.Things("Spooning", out), moved.reckoning())
                 .figure("Spoonfuls", Long.toString(moved.spoonfuls()))
                 .figure(
                         "Takes about",
@@ -231,9 +258,9 @@ final class PouringTools {
                 .done();
     }
 
-    private static Answer answered(Posting.Answer answer, Stocked piece) {
+    private static Answer answered(Posting.Answer answer, Stocked piece, List<Ingredient> out) {
         Sketch picture = app.carder.core.cupboard.Picture.of(piece);
-        return Answer.of(answer.reckoning())
+        return Answer.of(new Made.Things(piece.name(), out), answer.reckoning())
                 .verdict(answer.goes(), piece.name() + " " + answer.words() + ".")
                 .sketch(picture)
                 .done();

@@ -1,5 +1,6 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.card.Made;
 import app.carder.core.cupboard.Stocked;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
@@ -10,6 +11,7 @@ import app.carder.web.setting.SettingId;
 import java.math.BigDecimal;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -112,6 +114,27 @@ public class ReckonerService {
                     "reckoner.refused",
                     Objects.requireNonNullElse(refused.getMessage(), ""));
             return new Asked(tool, typed, errors, Optional.empty());
+        }
+    }
+
+    /** What a kept answer puts in front of children, worked out with a cupboard that is at hand; things by their codes. */
+    public Made made(String code, Map<String, String> inputs, List<Stocked> cupboard, Currency currency) {
+        if (!knows(code)) {
+            return new Made.Broken(code, "there is no such calculator any more");
+        }
+        Tool tool = find(code);
+        Typed typed = Typed.nothing();
+        tool.fields().forEach(field -> typed.with(field.name(), inputs.getOrDefault(field.name(), field.initial())));
+        FormErrors errors = new FormErrors();
+        Map<String, String> values = new LinkedHashMap<>();
+        tool.fields().forEach(field -> values.put(field.name(), read(field, typed, errors)));
+        if (errors.any()) {
+            return new Made.Broken(tool.title(), "what was typed cannot be read any more");
+        }
+        try {
+            return tool.reckon().apply(new Inputs(values, cupboard, currency)).made();
+        } catch (IllegalArgumentException refused) {
+            return new Made.Broken(tool.title(), Objects.requireNonNullElse(refused.getMessage(), ""));
         }
     }
 

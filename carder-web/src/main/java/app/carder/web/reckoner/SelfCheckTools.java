@@ -1,5 +1,7 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.card.Ingredient;
+import app.carder.core.card.Made;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
@@ -18,6 +20,7 @@ import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Control of error. */
@@ -40,6 +43,7 @@ final class SelfCheckTools {
                                 Field.whole("pieces", "Pieces", "", 6, 0, 1000),
                                 Field.whole("slots", "Slots", "", 6, 1, 1000)),
                         inputs -> checked(
+                                inputs.set("Pieces of the set", Map.of("pieces", inputs.whole("pieces"))),
                                 Sets.slots(inputs.whole("pieces"), inputs.whole("slots")),
                                 rows(
                                         List.of(inputs.whole("pieces"), inputs.whole("slots")),
@@ -60,7 +64,9 @@ final class SelfCheckTools {
                         inputs -> {
                             List<Pile> piles = piles(inputs);
                             return checked(
-                                    Sets.sorting(piles, inputs.whole("each"), inputs.whole("examples")), rows(piles));
+                                    pieces(inputs, piles),
+                                    Sets.sorting(piles, inputs.whole("each"), inputs.whole("examples")),
+                                    rows(piles));
                         }),
                 new Tool(
                         "pairs",
@@ -68,7 +74,8 @@ final class SelfCheckTools {
                         "Does every piece find its partner?",
                         Group.SELF_CHECK,
                         Field.piles("pile", "Sort and pieces", List.of("red stamp 2", "blue stamp 2", "key 2"), ROWS),
-                        inputs -> checked(Sets.pairs(piles(inputs)), rows(piles(inputs)))),
+                        inputs ->
+                                checked(pieces(inputs, piles(inputs)), Sets.pairs(piles(inputs)), rows(piles(inputs)))),
                 new Tool(
                         "missing",
                         "One is missing",
@@ -112,6 +119,7 @@ final class SelfCheckTools {
                                 Field.whole("sets", "Stories", "", 4, 1, 100),
                                 Field.whole("basket", "Cards in the basket", "", 12, 0, 1000)),
                         inputs -> checked(
+                                inputs.set("Pieces of the set", Map.of("story cards", inputs.whole("basket"))),
                                 Sets.sequence(inputs.whole("cards"), inputs.whole("sets"), inputs.whole("basket")),
                                 rows(List.of(inputs.whole("cards")), List.of("in order")))),
                 new Tool(
@@ -154,8 +162,20 @@ final class SelfCheckTools {
                 .toList();
     }
 
-    private static Answer checked(SelfCheck check, Sketch sketch) {
-        return said(Answer.of(check.reckoning()), check).sketch(sketch).done();
+    private static List<Ingredient> pieces(Inputs inputs, List<Pile> piles) {
+        Map<String, Integer> pieces = new LinkedHashMap<>();
+        piles.forEach(pile -> pieces.merge(pile.name(), pile.pieces(), Integer::sum));
+        return inputs.set("Pieces of the set", pieces);
+    }
+
+    private static Made things(List<Ingredient> pieces) {
+        return new Made.Things("Set", pieces);
+    }
+
+    private static Answer checked(List<Ingredient> pieces, SelfCheck check, Sketch sketch) {
+        return said(Answer.of(things(pieces), check.reckoning()), check)
+                .sketch(sketch)
+                .done();
     }
 
     private static Answer.Builder said(Answer.Builder answer, SelfCheck check) {
@@ -211,7 +231,10 @@ final class SelfCheckTools {
             sheet.box(4 + at % 10 * 24, 4 + at / 10 * 24, 20, 20, there ? Style.FILL : Style.GHOST)
                     .label(14 + at % 10 * 24, 18 + at / 10 * 24, 10, there ? Integer.toString(number) : "?");
         }
-        return checked(check, sheet.done(248, 8 + (at + 9) / 10 * 24, "The row", check.childNotices()));
+        return checked(
+                inputs.set("Pieces of the set", Map.of("numbers on the mat", present.size())),
+                check,
+                sheet.done(248, 8 + (at + 9) / 10 * 24, "The row", check.childNotices()));
     }
 
     private static Answer pattern(Inputs inputs) {
@@ -222,8 +245,14 @@ final class SelfCheckTools {
         }
         PatternStrip strip =
                 PatternStrip.of(inputs.text("unit"), inputs.whole("repeats"), inputs.whole("strips"), there);
-        Answer.Builder answer =
-                Answer.of(strip.check().reckoning()).figure("Beads on a strip", Integer.toString(strip.length()));
+        Answer.Builder answer = Answer.of(
+                        things(inputs.set(
+                                "Beads of the pattern",
+                                strip.needed().entrySet().stream()
+                                        .collect(Collectors.toMap(
+                                                bead -> "bead " + bead.getKey(), Map.Entry::getValue)))),
+                        strip.check().reckoning())
+                .figure("Beads on a strip", Integer.toString(strip.length()));
         strip.needed().forEach((letter, beads) -> answer.figure("Beads " + letter, beads.toString()));
         if (strip.length() <= BEADS_ON_PAPER) {
             answer.trueSize(strip.sketch());
@@ -242,10 +271,18 @@ final class SelfCheckTools {
                 inputs.whole("puzzles"),
                 inputs.whole("given"),
                 cutOut.isEmpty() ? -1 : Integer.parseInt(cutOut));
-        Answer.Builder answer = Answer.of(grid.check().reckoning())
+        Answer.Builder answer = Answer.of(
+                        things(inputs.set(
+                                "Pieces of the set",
+                                Map.of("cut-out pictures", grid.copiesEach() * inputs.whole("symbols")))),
+                        grid.check().reckoning())
                 .figure("Copies of each picture", Integer.toString(grid.copiesEach()))
                 .figure("Sheets to print", Integer.toString(grid.sheets()));
         return said(answer, grid.check()).sketch(grid.sketch()).done();
+    }
+
+    private static int pieces(Map<Long, Integer> coins) {
+        return coins.values().stream().mapToInt(Integer::intValue).sum();
     }
 
     private static Answer shop(Inputs inputs) {
@@ -261,7 +298,11 @@ final class SelfCheckTools {
             prices.add(Money.of(new BigDecimal(plain), currency));
         }
         PlayShop shop = PlayShop.of(prices);
-        Answer.Builder answer = Answer.of(shop.reckoning())
+        Answer.Builder answer = Answer.of(
+                        things(inputs.set(
+                                "Money of the play shop",
+                                Map.of("coins and notes", pieces(shop.purse()) + pieces(shop.till())))),
+                        shop.reckoning())
                 .verdict(true, "The purse pays every card exactly; a coin left over is a mistake.")
                 .figure("In the purse", PlayShop.inWords(shop.purse(), currency))
                 .figure("In the till, for change", PlayShop.inWords(shop.till(), currency))

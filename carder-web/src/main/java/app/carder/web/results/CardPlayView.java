@@ -1,5 +1,6 @@
 package app.carder.web.results;
 
+import app.carder.core.watch.PlayLasts;
 import app.carder.core.watch.PlayTrend;
 import app.carder.core.watch.TakeUp;
 import app.carder.core.watch.TimeBand;
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param proposal keep, vary or rest, with the reasons
  * @param rung the rung to try where it is to be varied, in words
  * @param rungIsWritten whether the card says how that rung differs
+ * @param lasts how long play lasts, as a curve
  * @param trend of the longest stretch of each day, where there is enough
  * @param times when it was out and watched, the latest first
  */
@@ -27,6 +29,7 @@ record CardPlayView(
         Optional<String> rung,
         boolean rungIsWritten,
         Optional<PlayTrend> trend,
+        Optional<PlayLasts> lasts,
         List<Time> times) {
 
     /**

@@ -27,6 +27,7 @@ import java.util.Optional;
  * @param counts tallies, tries and scores in words, the latest first
  * @param heard what was heard, the latest first
  * @param listening counts of it
+ * @param agreements how far two people who watched the same agree, in words
  */
 record ChildPlayView(
         ChildView child,
@@ -40,7 +41,8 @@ record ChildPlayView(
         int lookCount,
         List<Counted> counts,
         List<Heard> heard,
-        Listening listening) {
+        Listening listening,
+        List<String> agreements) {
 
     /**
      * A time of watching.

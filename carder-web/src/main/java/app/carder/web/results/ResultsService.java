@@ -2,10 +2,13 @@ package app.carder.web.results;
 
 import app.carder.core.ladder.Rung;
 import app.carder.core.watch.Episode;
+import app.carder.core.watch.Episode.Lasted;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.Movement;
+import app.carder.core.watch.Observers;
 import app.carder.core.watch.PlayEvent;
+import app.carder.core.watch.PlayLasts;
 import app.carder.core.watch.PlaySummary;
 import app.carder.core.watch.PlayTrend;
 import app.carder.core.watch.TakeUp;
@@ -99,6 +102,8 @@ public class ResultsService {
                 .filter(one -> one.method() == Method.PLAY)
                 .filter(one -> one.taps().containsKey(childId))
                 .toList();
+        List<String> agreements = agreements(plays, childId);
+        plays = Watched.merged(plays);
         Map<UUID, CardSummary> cards = cards(settingId, plays);
         List<Episode> episodes =
                 plays.stream().flatMap(one -> one.episodes(childId).stream()).toList();
@@ -114,7 +119,7 @@ public class ResultsService {
                         .map(one -> record(settingId, one, childId, cards))
                         .toList(),
                 PlaySummary.of(episodes),
-                PlayTrend.of(longestByDay(settingId, plays, childId)),
+                PlayTrend.of(stretchesByDay(settingId, plays, childId)),
                 places(settingId, plays, childId, cards, room, setOuts.placed(settingId, room.id(), since, today)),
                 movement(all, childId, room),
                 Arrays.stream(Activity.values())
@@ -133,16 +138,34 @@ public class ResultsService {
                         .limit(MOST_LINES)
                         .map(one -> new Heard(settings.local(settingId, one.happenedAt()), one.words(), one.company()))
                         .toList(),
-                Listening.of(heard));
+                Listening.of(heard),
+                agreements);
+    }
+
+    /** How far two people who watched the same play agree, in words. */
+    private static List<String> agreements(List<Watched> plays, UUID childId) {
+        List<String> words = new ArrayList<>();
+        for (int at = 0; at < plays.size(); at++) {
+            for (int other = at + 1; other < plays.size(); other++) {
+                Watched one = plays.get(at);
+                Watched two = plays.get(other);
+                if (Objects.equals(one.card(), two.card())) {
+                    Observers.agreement(one.observed(childId), two.observed(childId))
+                            .map(agreement -> "%s and %s: %s".formatted(one.author(), two.author(), agreement.words()))
+                            .ifPresent(words::add);
+                }
+            }
+        }
+        return words;
     }
 
     @Transactional(readOnly = true)
     CardPlayView ofCard(SettingId settingId, UUID cardId) {
         CardView card = provocations.get(settingId, cardId);
         LocalDate since = settings.today(settingId).minusWeeks(WEEKS);
-        List<Watched> plays = Watched.of(watchLog.ofCard(settingId, cardId, since)).stream()
+        List<Watched> plays = Watched.merged(Watched.of(watchLog.ofCard(settingId, cardId, since)).stream()
                 .filter(one -> one.method() == Method.PLAY)
-                .toList();
+                .toList());
         Map<LocalDate, List<Watched>> byDay = plays.stream()
                 .collect(Collectors.groupingBy(one -> day(settingId, one.from()), TreeMap::new, Collectors.toList()));
         Map<LocalDate, TimeOut> out = setOuts.timesOut(settingId, cardId);
@@ -156,20 +179,23 @@ public class ResultsService {
                 takeUp,
                 proposal,
                 rung.map(Rung::words),
-                rung.flatMap(card::rung).isPresent(),
+                rung.flatMap(card.card()::step).isPresent(),
                 PlayTrend.of(byDay.entrySet().stream()
-                        .map(day -> new PlayTrend.Day(day.getKey(), longest(day.getValue())))
+                        .map(day -> new PlayTrend.Day(day.getKey(), lasted(day.getValue())))
+                        .toList()),
+                PlayLasts.of(byDay.values().stream()
+                        .flatMap(records -> lasted(records).stream())
                         .toList()),
                 times(settingId, rooms.get(settingId, card.roomId()), byDay, out));
     }
 
-    /** The longest stretch of any child in some records. */
-    private static Duration longest(List<Watched> records) {
+    /** The stretches of all children in some records. */
+    private static List<Lasted> lasted(List<Watched> records) {
         return records.stream()
                 .flatMap(one -> one.episodes().values().stream())
-                .map(episodes -> PlaySummary.of(episodes).longestStretch())
-                .max(Comparator.naturalOrder())
-                .orElse(Duration.ZERO);
+                .flatMap(List::stream)
+                .flatMap(episode -> episode.lasted().stream())
+                .toList();
     }
 
     private static TakeUp.Time<UUID> time(List<Watched> records, Optional<TimeOut> out) {
@@ -244,14 +270,15 @@ public class ResultsService {
         return TimeBand.of(taps, one.from(), until);
     }
 
-    private List<PlayTrend.Day> longestByDay(SettingId settingId, List<Watched> plays, UUID childId) {
-        Map<LocalDate, List<Episode>> byDay = plays.stream()
+    private List<PlayTrend.Day> stretchesByDay(SettingId settingId, List<Watched> plays, UUID childId) {
+        Map<LocalDate, List<Lasted>> byDay = plays.stream()
                 .collect(Collectors.groupingBy(
                         one -> day(settingId, one.from()),
-                        Collectors.flatMapping(one -> one.episodes(childId).stream(), Collectors.toList())));
+                        Collectors.flatMapping(
+                                one -> one.episodes(childId).stream().flatMap(episode -> episode.lasted().stream()),
+                                Collectors.toList())));
         return byDay.entrySet().stream()
-                .map(day -> new PlayTrend.Day(
-                        day.getKey(), PlaySummary.of(day.getValue()).longestStretch()))
+                .map(day -> new PlayTrend.Day(day.getKey(), day.getValue()))
                 .toList();
     }
 

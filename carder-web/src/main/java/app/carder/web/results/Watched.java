@@ -6,6 +6,7 @@ import app.carder.core.watch.Logged;
 import app.carder.core.watch.Logged.Happened;
 import app.carder.core.watch.Logged.Retimed;
 import app.carder.core.watch.Logged.TakenBack;
+import app.carder.core.watch.Observers;
 import app.carder.core.watch.PlayEvent;
 import app.carder.core.watch.PlayKind;
 import app.carder.web.page.Required;
@@ -13,14 +14,18 @@ import app.carder.web.watchlog.EntryKind;
 import app.carder.web.watchlog.EntryView;
 import app.carder.web.watchlog.Method;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -76,6 +81,62 @@ record Watched(
                 counting.stream().filter(one -> one.what().kind().isOfChild()).toList());
     }
 
+    /**
+     * Records of the same play by several people as one each, so that nothing is summed up twice: those of one card whose times overlap.
+     * Of a tap that two of them made, the earlier counts.
+     */
+    static List<Watched> merged(List<Watched> records) {
+        List<Watched> merged = new ArrayList<>();
+        for (Watched next : records) {
+            Optional<Watched> same = merged.stream()
+                    .filter(one -> Objects.equals(one.card(), next.card())
+                            && one.from().isBefore(next.until())
+                            && next.from().isBefore(one.until())
+                            && one.taps().keySet().stream().anyMatch(next.taps()::containsKey))
+                    .findFirst();
+            same.ifPresentOrElse(one -> merged.set(merged.indexOf(one), one.with(next)), () -> merged.add(next));
+        }
+        return merged;
+    }
+
+    private Watched with(Watched other) {
+        List<Happened<EntryView>> all = Stream.concat(entries.stream(), other.entries.stream())
+                .sorted(Comparator.comparing(Happened::at))
+                .toList();
+        List<Happened<EntryView>> counting = new ArrayList<>(
+                all.stream().filter(one -> one.what().kind() != EntryKind.TAP).toList());
+        Set<UUID> children = new LinkedHashSet<>(taps().keySet());
+        children.addAll(other.taps().keySet());
+        for (UUID child : children) {
+            List<Happened<EntryView>> ofChild = new ArrayList<>(all.stream()
+                    .filter(one -> one.what().kind() == EntryKind.TAP
+                            && child.equals(one.what().child()))
+                    .toList());
+            Observers.merged(List.of(observed(child), other.observed(child))).stream()
+                    .flatMap(one -> one.events().stream())
+                    .forEach(event -> ofChild.stream()
+                            .filter(one -> one.at().equals(event.at())
+                                    && one.what().code().equals(event.kind().name()))
+                            .findFirst()
+                            .ifPresent(counting::add));
+        }
+        counting.sort(Comparator.comparing(Happened::at));
+        return new Watched(
+                id,
+                room,
+                method,
+                card,
+                author.equals(other.author) ? author : author + " and " + other.author,
+                from.isBefore(other.from) ? from : other.from,
+                until.isAfter(other.until) ? until : other.until,
+                counting);
+    }
+
+    /** What was tapped about one child, with the time that was watched. */
+    Observers.Watched observed(UUID child) {
+        return new Observers.Watched(from, until, taps().getOrDefault(child, List.of()));
+    }
+
     private static Logged<EntryView> logged(EntryView entry) {
         return switch (entry.kind()) {
             case TAKEN_BACK -> new TakenBack<>(entry.id(), entry.happenedAt(), Objects.requireNonNull(entry.target()));
@@ -94,7 +155,7 @@ record Watched(
         Map<UUID, List<PlayEvent>> taps = new LinkedHashMap<>();
         of(EntryKind.TAP)
                 .forEach(tap -> taps.computeIfAbsent(
-                                Objects.requireNonNull(tap.what().child()), child -> new java.util.ArrayList<>())
+                                Objects.requireNonNull(tap.what().child()), child -> new ArrayList<>())
                         .add(new PlayEvent(tap.at(), PlayKind.valueOf(tap.what().code()))));
         return taps;
     }

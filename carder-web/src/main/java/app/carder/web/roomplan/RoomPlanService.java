@@ -2,6 +2,7 @@ package app.carder.web.roomplan;
 
 import app.carder.core.measure.Age;
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.ratio.RatioRule;
 import app.carder.core.room.Capacity;
 import app.carder.core.room.RoomCheck;
 import app.carder.core.room.RoomPlan;
@@ -151,7 +152,9 @@ public class RoomPlanService {
     @Transactional(readOnly = true)
     public LookView look(SettingId settingId, UUID roomId, RoomPlan plan) {
         List<Integer> ages = ages(settingId, roomId);
-        return new LookView(plan, Sightlines.of(plan), Capacity.of(plan, ages), RoomCheck.of(plan, ages), ages.size());
+        RatioRule rule = rooms.get(settingId, roomId).week().ratio();
+        return new LookView(
+                plan, Sightlines.of(plan), Capacity.of(plan, rule, ages), RoomCheck.of(plan, rule, ages), ages.size());
     }
 
     private List<Integer> ages(SettingId settingId, UUID roomId) {
@@ -175,7 +178,7 @@ public class RoomPlanService {
         List<Integer> ages = ages(settingId, roomId);
         Map<UUID, Capacity.OfZone> byZone = new LinkedHashMap<>();
         for (PlanView drawn : drawn(settingId, roomId)) {
-            Capacity.of(drawn.plan(), ages)
+            Capacity.of(drawn.plan(), rooms.get(settingId, roomId).week().ratio(), ages)
                     .zones()
                     .forEach(zone -> byZone.put(UUID.fromString(zone.zone().id()), zone));
         }

@@ -296,8 +296,8 @@ class LeadService {
         Map<String, Integer> load = new LinkedHashMap<>();
         for (CardView card : provocations.whole(settingId, room.id())) {
             load.merge(
-                    card.details().place().toLowerCase(Locale.ROOT),
-                    card.details().load().parts(),
+                    card.purpose().place().toLowerCase(Locale.ROOT),
+                    card.purpose().load().parts(),
                     Math::max);
         }
         return room.zones().stream()

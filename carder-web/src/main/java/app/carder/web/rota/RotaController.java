@@ -93,6 +93,13 @@ class RotaController {
         if (from.isPresent() && until.isPresent() && !until.get().isAfter(from.get())) {
             errors.add("untilTime", "rota.ends.early", from.get(), until.get());
         }
+        if (!errors.any()) {
+            List<String> elsewhere = rota.clashes(
+                    viewer.settingId(), roomId, adult.orElseThrow(), days, from.orElseThrow(), until.orElseThrow());
+            if (!elsewhere.isEmpty()) {
+                errors.add("adult", "rota.elsewhere", String.join(", ", elsewhere));
+            }
+        }
         if (errors.any()) {
             return page(viewer, room, typed, errors);
         }

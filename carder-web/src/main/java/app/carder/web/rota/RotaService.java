@@ -22,6 +22,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
@@ -92,6 +93,35 @@ public class RotaService {
         days.forEach(day -> shifts.save(new Shift(settingId, room, accountId, day, from, until)));
     }
 
+    /** Rooms in which a person is down already for a part of these hours; an adult is in one place at a time. */
+    @Transactional(readOnly = true)
+    public List<String> clashes(
+            SettingId settingId,
+            UUID roomId,
+            UUID accountId,
+            Collection<DayOfWeek> days,
+            LocalTime from,
+            LocalTime until) {
+        List<Shift> there = shifts.findBySettingIdAndAccountId(settingId, accountId, MOST);
+        return days.stream()
+                .map(day -> new Shift(settingId, roomId, accountId, day, from, until))
+                .flatMap(wanted -> there.stream().filter(wanted::clashesWith))
+                .map(Shift::roomId)
+                .distinct()
+                .map(room -> rooms.get(settingId, room).name())
+                .sorted()
+                .toList();
+    }
+
+    /** Hours that a person cannot work, as the same person is down for another room then: they count in neither. */
+    private Set<UUID> doubtful(SettingId settingId) {
+        List<Shift> all = shifts.findBySettingIdOrderByWeekdayAscFromTimeAsc(settingId, MOST);
+        return all.stream()
+                .filter(shift -> all.stream().anyMatch(shift::clashesWith))
+                .map(Shift::getId)
+                .collect(Collectors.toSet());
+    }
+
     /** Takes hours away. */
     @Transactional
     public void removeShift(SettingId settingId, UUID roomId, UUID shiftId) {
@@ -124,6 +154,7 @@ public class RotaService {
     public Map<LocalDate, Staffing> staffing(SettingId settingId, RoomView room, List<LocalDate> days) {
         List<ChildView> all = children.inRoom(settingId, room.id());
         List<ShiftView> hours = shifts(settingId, room.id());
+        Set<UUID> doubtful = doubtful(settingId);
         List<AbsenceView> away = absences(settingId, settings.today(settingId).minusDays(60));
         Map<LocalDate, Staffing> staffing = new LinkedHashMap<>();
         for (LocalDate day : days) {
@@ -148,7 +179,8 @@ public class RotaService {
                             room.week().ratio(),
                             there,
                             hours.stream()
-                                    .filter(shift -> shift.day() == day.getDayOfWeek())
+                                    .filter(shift ->
+                                            shift.day() == day.getDayOfWeek() && !doubtful.contains(shift.id()))
                                     .filter(shift -> away.stream()
                                             .noneMatch(
                                                     one -> one.accountId().equals(shift.accountId()) && one.isOn(day)))

@@ -33,6 +33,19 @@ class Shift extends ScopedRecord {
         return new ShiftView(getId(), accountId, name, DayOfWeek.of(weekday), fromTime, untilTime);
     }
 
+    /** Whether both want the same person at the same time in two rooms. */
+    boolean clashesWith(Shift other) {
+        return !roomId.equals(other.roomId)
+                && accountId.equals(other.accountId)
+                && weekday == other.weekday
+                && fromTime.isBefore(other.untilTime)
+                && other.fromTime.isBefore(untilTime);
+    }
+
+    UUID roomId() {
+        return roomId;
+    }
+
     UUID accountId() {
         return accountId;
     }

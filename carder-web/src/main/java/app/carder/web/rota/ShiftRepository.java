@@ -12,5 +12,9 @@ interface ShiftRepository extends Repository<Shift, UUID> {
 
     List<Shift> findBySettingIdAndRoomIdOrderByWeekdayAscFromTimeAsc(SettingId settingId, UUID roomId, Limit limit);
 
+    List<Shift> findBySettingIdOrderByWeekdayAscFromTimeAsc(SettingId settingId, Limit limit);
+
+    List<Shift> findBySettingIdAndAccountId(SettingId settingId, UUID accountId, Limit limit);
+
     void deleteBySettingIdAndRoomIdAndId(SettingId settingId, UUID roomId, UUID id);
 }

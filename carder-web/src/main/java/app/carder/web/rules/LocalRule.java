@@ -1,6 +1,7 @@
 package app.carder.web.rules;
 
 import app.carder.core.reckoning.Source;
+import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.safety.Rule;
 import app.carder.web.setting.ScopedRecord;
@@ -52,16 +53,13 @@ class LocalRule extends ScopedRecord {
     }
 
     Rule rule() {
-        return Rule.of(
+        return new Rule(
                 "LOCAL-" + getId(),
                 level,
-                title,
-                looksAt,
-                concerns,
-                "a rule of this room",
-                caution,
-                Source.entered("Rule of this room, by " + addedBy),
-                "");
+                new Rule.Condition(looksAt, concerns),
+                new Finding.Words(title, "a rule of this room", caution),
+                new Finding.Authority(Source.entered("Rule of this room, by " + addedBy), ""),
+                Rule.Checked.BY_THE_ROOM);
     }
 
     RuleView view() {

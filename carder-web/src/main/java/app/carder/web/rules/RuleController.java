@@ -12,6 +12,7 @@ import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -28,6 +29,13 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @AllowedTo(Audience.LEADS)
 class RuleController {
+
+    /** What a rule can be: "cannot be judged" comes of what is not known, not of a rule. */
+    private static final List<Level> LEVELS = List.of(Level.NEVER, Level.STOP_FOR, Level.STAY_WITH, Level.KNOW);
+
+    private static final List<Trait> TRAITS = Arrays.stream(Trait.values())
+            .filter(trait -> trait != Trait.LOOKED_THROUGH)
+            .toList();
 
     private static final int OLDEST_MONTHS = 144;
 
@@ -77,9 +85,8 @@ class RuleController {
         if (caution.isEmpty()) {
             errors.add("caution", "rule.caution.missing");
         }
-        Optional<Level> level = Arrays.stream(Level.values())
-                .filter(one -> typed.has("level", one.name()))
-                .findFirst();
+        Optional<Level> level =
+                LEVELS.stream().filter(one -> typed.has("level", one.name())).findFirst();
         if (level.isEmpty()) {
             errors.add("level", "rule.level.missing");
         }
@@ -142,8 +149,8 @@ class RuleController {
         page.addObject("room", rooms.get(viewer.settingId(), roomId));
         page.addObject("own", rules.own(viewer.settingId(), roomId));
         page.addObject("shipped", shipped.rules());
-        page.addObject("levels", Level.values());
-        page.addObject("traits", Trait.values());
+        page.addObject("levels", LEVELS);
+        page.addObject("traits", TRAITS);
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

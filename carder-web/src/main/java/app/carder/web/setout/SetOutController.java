@@ -1,5 +1,6 @@
 package app.carder.web.setout;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.ladder.Rung;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
@@ -37,7 +38,6 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.STAFF)
 class SetOutController {
 
-    private static final int SHORTEST_REASON = 10;
     private static final int LAST_PLACE = 11;
 
     private final SetOutService setOuts;
@@ -110,7 +110,7 @@ class SetOutController {
         if (!inRoom) {
             throw new NotFound();
         }
-        BenchView checked = check(viewer, card, Rung.AS_IS);
+        BenchView checked = check(viewer, card, Rung.AS_IS, Optional.empty());
         if (checked.isForbidden() || checked.needsAdult() || checked.needsReason()) {
             return new ModelAndView(
                     "redirect:/cards/%s/set-out?zone=%s&place=%d".formatted(card.id(), spot.zoneId(), spot.place()));
@@ -118,7 +118,6 @@ class SetOutController {
         setOuts.setOut(
                 viewer,
                 card,
-                checked,
                 new SetOutDetails(spot.zoneId(), spot.place(), null, checked.on(), null, "", Rung.AS_IS, null));
         return answer(viewer, room, requestType);
     }
@@ -160,14 +159,12 @@ class SetOutController {
         CardView card = provocations.get(viewer.settingId(), cardId);
         Typed typed = Typed.of(parameters);
         Rung rung = rung(card, typed.text("rung"));
-        int handsOn = card.steps().stream()
-                .mapToInt(step -> step.handsOnMinutes() * step.turns())
-                .sum();
+        int handsOn = card.card().handsOnMinutes();
         typed.with("rung", rung);
         if (typed.text("minutes").isEmpty() && handsOn > 0) {
             typed.with("minutes", handsOn);
         }
-        return form(viewer, card, check(viewer, card, rung), typed, new FormErrors());
+        return form(viewer, card, check(viewer, card, rung, session(viewer, card, typed)), typed, new FormErrors());
     }
 
     @PostMapping("/cards/{cardId}/set-out")
@@ -177,13 +174,13 @@ class SetOutController {
             @RequestParam MultiValueMap<String, String> parameters) {
         CardView card = provocations.get(viewer.settingId(), cardId);
         Typed typed = Typed.of(parameters);
-        BenchView checked = check(viewer, card, rung(card, typed.text("rung")));
+        BenchView checked = check(viewer, card, rung(card, typed.text("rung")), session(viewer, card, typed));
         FormErrors errors = new FormErrors();
         Optional<SetOutDetails> details = read(viewer, card, checked, typed, errors);
         if (details.isEmpty()) {
             return form(viewer, card, checked, typed, errors);
         }
-        setOuts.setOut(viewer, card, checked, details.get());
+        setOuts.setOut(viewer, card, details.get());
         return new ModelAndView("redirect:/?room=" + card.roomId());
     }
 
@@ -201,22 +198,18 @@ class SetOutController {
         if (zone.isEmpty()) {
             errors.add("zone", "setout.zone.missing");
         }
-        Optional<UUID> session = typed.id("session")
-                .filter(id ->
-                        room.sessions().stream().anyMatch(found -> found.id().equals(id)));
+        Optional<UUID> session = session(viewer, card, typed);
         List<StaffView> staff = accounts.staff(viewer.settingId());
         Optional<UUID> adult = typed.id("adult")
                 .filter(id -> staff.stream().anyMatch(found -> found.id().equals(id)));
         String reason = typed.optional("reason", 500, errors);
-        if (checked.isForbidden()) {
-            errors.add("safety", "setout.never");
-        }
-        if (checked.needsAdult() && adult.isEmpty()) {
-            errors.add("adult", "setout.adult.missing");
-        }
-        if (checked.needsReason() && reason.length() < SHORTEST_REASON) {
-            errors.add("reason", "setout.reason.short", SHORTEST_REASON);
-        }
+        checked.gate().faults(adult, reason).forEach(fault -> {
+            switch (fault) {
+                case NEVER -> errors.add("safety", "setout.never");
+                case ADULT_MISSING -> errors.add("adult", "setout.adult.missing");
+                case REASON_SHORT -> errors.add("reason", "setout.reason.short", SetOutGate.SHORTEST_REASON);
+            }
+        });
         Optional<Integer> minutes = typed.text("minutes").isEmpty()
                 ? Optional.empty()
                 : Typed.whole("minutes", typed.text("minutes"), 0, 10_000, errors);
@@ -229,7 +222,7 @@ class SetOutController {
                 session.orElse(null),
                 checked.on(),
                 adult.orElse(null),
-                checked.needsReason() ? reason : "",
+                reason,
                 rung(card, typed.text("rung")),
                 minutes.orElse(null)));
     }
@@ -239,14 +232,28 @@ class SetOutController {
         return Typed.whole("place", typed.text("place"), 0, LAST_PLACE, new FormErrors());
     }
 
-    private BenchView check(Viewer viewer, CardView card, Rung rung) {
-        return bench.reckon(viewer.settingId(), card, rung, settings.today(viewer.settingId()));
+    private BenchView check(Viewer viewer, CardView card, Rung rung, Optional<UUID> session) {
+        return bench.reckon(
+                viewer.settingId(),
+                card,
+                rung,
+                SetOutService.moment(
+                        rooms.get(viewer.settingId(), card.roomId()),
+                        settings.today(viewer.settingId()),
+                        session.orElse(null)));
+    }
+
+    /** The session that was chosen, where the room has it. */
+    private Optional<UUID> session(Viewer viewer, CardView card, Typed typed) {
+        return typed.id("session")
+                .filter(id -> rooms.get(viewer.settingId(), card.roomId()).sessions().stream()
+                        .anyMatch(found -> found.id().equals(id)));
     }
 
     /** A rung that the card has; as it is where it has no such rung. */
     private static Rung rung(CardView card, String asked) {
-        return card.rungs().stream()
-                .map(change -> change.rung())
+        return card.ladder().stream()
+                .map(step -> step.rung())
                 .filter(rung -> rung.name().equals(asked))
                 .findFirst()
                 .orElse(Rung.AS_IS);

@@ -25,4 +25,10 @@ public record SetOutDetails(
         @Nullable UUID adultId,
         String overruledBecause,
         Rung rung,
-        @Nullable Integer preparationMinutes) {}
+        @Nullable Integer preparationMinutes) {
+
+    /** The same without a reason, where nothing had to be overruled. */
+    SetOutDetails withoutReason() {
+        return new SetOutDetails(zoneId, place, sessionId, onDay, adultId, "", rung, preparationMinutes);
+    }
+}

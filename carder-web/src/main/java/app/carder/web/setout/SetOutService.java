@@ -1,16 +1,18 @@
 package app.carder.web.setout;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.ladder.Rung;
-import app.carder.core.safety.Level;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.BenchView;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
+import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setting.SettingId;
@@ -21,9 +23,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +43,8 @@ public class SetOutService {
     private final SetOutRepository setOuts;
     private final ProvocationService provocations;
     private final ShelfService shelves;
+    private final SafetyService safety;
+    private final RoomService rooms;
     private final AccountService accounts;
     private final SettingService settings;
     private final Clock clock;
@@ -47,55 +53,90 @@ public class SetOutService {
             SetOutRepository setOuts,
             ProvocationService provocations,
             ShelfService shelves,
+            SafetyService safety,
+            RoomService rooms,
             AccountService accounts,
             SettingService settings,
             Clock clock) {
         this.setOuts = setOuts;
         this.provocations = provocations;
         this.shelves = shelves;
+        this.safety = safety;
+        this.rooms = rooms;
         this.accounts = accounts;
         this.settings = settings;
         this.clock = clock;
     }
 
+    /** Refused: the gate still holds the card. */
+    public static final class Held extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        private final transient List<SetOutGate.Fault> faults;
+
+        Held(List<SetOutGate.Fault> faults) {
+            super("Card must not be set out while it is held: %s.".formatted(faults));
+            this.faults = List.copyOf(faults);
+        }
+
+        /** What holds it. */
+        public List<SetOutGate.Fault> faults() {
+            return faults;
+        }
+    }
+
     /**
-     * Sets a card out. The same card in the same zone on the same day a second time changes nothing.
+     * Sets a card out now. The same card in the same zone on the same day a second time changes nothing.
      *
-     * @throws IllegalArgumentException if a finding of level "never" stands against it
+     * @throws Held if a finding for the children of that day and session holds it
      */
     @Transactional
-    public void setOut(Viewer viewer, CardView card, BenchView bench, SetOutDetails details) {
-        setOut(viewer, card, bench, details, clock.instant());
+    public void setOut(Viewer viewer, CardView card, SetOutDetails details) {
+        setOut(viewer, card, details, clock.instant());
     }
 
     /**
      * Enters what was set out at another moment.
      *
      * @param at when it stood ready
-     * @throws IllegalArgumentException if a finding of level "never" stands against it
+     * @throws Held if a finding for the children of that day and session holds it
      */
     @Transactional
-    public void setOut(Viewer viewer, CardView card, BenchView bench, SetOutDetails details, Instant at) {
-        if (bench.isForbidden()) {
-            throw new IllegalArgumentException("Card must not be set out while a finding says never.");
+    public void setOut(Viewer viewer, CardView card, SetOutDetails details, Instant at) {
+        RoomView room = rooms.get(viewer.settingId(), card.roomId());
+        SetOutGate gate = safety.gate(
+                viewer.settingId(), room, card, details.rung(), moment(room, details.onDay(), details.sessionId()));
+        List<SetOutGate.Fault> faults = gate.faults(Optional.ofNullable(details.adultId()), details.overruledBecause());
+        if (!faults.isEmpty()) {
+            throw new Held(faults);
         }
         if (setOuts.existsBySettingIdAndProvocationIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
                 viewer.settingId(), card.id(), details.zoneId(), details.onDay())) {
             return;
         }
-        List<String> overruled = bench.findings().stream()
-                .filter(finding -> finding.level() == Level.STOP_FOR)
+        List<String> overruled = gate.overruled().stream()
                 .map(finding -> finding.title() + ": " + finding.subject())
+                .distinct()
                 .toList();
         setOuts.save(new SetOut(
                 viewer.settingId(),
                 card.id(),
                 card.roomId(),
-                details,
+                overruled.isEmpty() ? details.withoutReason() : details,
                 shelves.freePlace(viewer.settingId(), card, details),
                 overruled,
                 viewer.name(),
                 at));
+    }
+
+    /** The part of a day for which a card is set out; the whole day without a session. */
+    static Moment moment(RoomView room, LocalDate on, @Nullable UUID sessionId) {
+        return room.sessions().stream()
+                .filter(session -> session.id().equals(sessionId))
+                .findFirst()
+                .map(session -> Moment.between(
+                        on, session.session().startsAt(), session.session().endsAt()))
+                .orElseGet(() -> Moment.day(on));
     }
 
     /** Puts a card away again. */

@@ -7,7 +7,7 @@ import app.carder.core.room.ShelfOrder.Item;
 import app.carder.web.page.NotFound;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ContentsService;
 import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -41,19 +41,19 @@ public class ShelfService {
     private final RoomPlanService plans;
     private final RoomService rooms;
     private final ProvocationService provocations;
-    private final DemandService demands;
+    private final ContentsService contents;
 
     ShelfService(
             SetOutRepository setOuts,
             RoomPlanService plans,
             RoomService rooms,
             ProvocationService provocations,
-            DemandService demands) {
+            ContentsService contents) {
         this.setOuts = setOuts;
         this.plans = plans;
         this.rooms = rooms;
         this.provocations = provocations;
-        this.demands = demands;
+        this.contents = contents;
     }
 
     /** The zones of a room with what is out. */
@@ -70,9 +70,9 @@ public class ShelfService {
 
     private Map<UUID, Optional<Mass>> tooHeavy(SettingId settingId, List<UUID> cardIds) {
         List<CardView> cards = provocations.whole(settingId, cardIds);
-        return demands.putOut(settingId, cards).entrySet().stream()
+        return contents.lay(settingId, cards).entrySet().stream()
                 .collect(Collectors.toMap(
-                        Map.Entry::getKey, one -> one.getValue().tooHeavy()));
+                        Map.Entry::getKey, one -> one.getValue().putOut().tooHeavy()));
     }
 
     private static ShelfView shelf(
@@ -124,7 +124,7 @@ public class ShelfService {
             return details.place();
         }
         return new ShelfOrder(places, items(settingId, there))
-                .placeFor(level(card.details().difficulty(), details.rung()))
+                .placeFor(level(card.purpose().difficulty(), details.rung()))
                 .orElseGet(() -> IntStream.range(0, MOST_PLACES)
                         .filter(place -> !taken.contains(place))
                         .findFirst()

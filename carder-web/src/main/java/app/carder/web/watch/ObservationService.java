@@ -1,6 +1,5 @@
 package app.carder.web.watch;
 
-import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.children.ChildService;
@@ -100,13 +99,11 @@ public class ObservationService {
     @Transactional
     public Receipt keepEach(
             Viewer author, UUID snapshotId, UUID roomId, Map<UUID, UUID> byChild, ObservationDetails details) {
-        List<String> names = children.names(author.settingId());
         Receipt receipt = Receipt.KNOWN;
         for (Map.Entry<UUID, UUID> one : byChild.entrySet()) {
             if (!isKnown(author.settingId(), one.getValue())) {
-                String own = children.get(author.settingId(), one.getKey()).name();
                 ObservationWords words = details.words()
-                        .withNote(NameGuard.forChild(own, names)
+                        .withNote(children.guard(author.settingId(), children.get(author.settingId(), one.getKey()))
                                 .withoutNames(details.words().note()));
                 ObservationDetails ofChild = new ObservationDetails(
                         Set.of(one.getKey()), words, details.provocationId(), details.inPhoto(), details.observedAt());

@@ -1,5 +1,7 @@
 package app.carder.web.week;
 
+import app.carder.core.card.PutOut;
+import app.carder.core.card.SetOutGate;
 import app.carder.core.framework.Framework.Area;
 import app.carder.core.proposal.Interests;
 import app.carder.core.proposal.Offer;
@@ -18,9 +20,11 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.Demand;
-import app.carder.web.provocation.DemandService;
+import app.carder.web.provocation.ContentsService;
+import app.carder.web.provocation.LaidOut;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -75,7 +79,8 @@ class ProposalService {
     private final RoomService rooms;
     private final RoomPlanService plans;
     private final ProvocationService provocations;
-    private final DemandService demands;
+    private final ContentsService contents;
+    private final SafetyService safety;
     private final ChildService children;
     private final RotaService rota;
     private final OccasionService occasions;
@@ -91,7 +96,8 @@ class ProposalService {
             RoomService rooms,
             RoomPlanService plans,
             ProvocationService provocations,
-            DemandService demands,
+            ContentsService contents,
+            SafetyService safety,
             ChildService children,
             RotaService rota,
             OccasionService occasions,
@@ -103,7 +109,8 @@ class ProposalService {
         this.rooms = rooms;
         this.plans = plans;
         this.provocations = provocations;
-        this.demands = demands;
+        this.contents = contents;
+        this.safety = safety;
         this.children = children;
         this.rota = rota;
         this.occasions = occasions;
@@ -334,41 +341,45 @@ class ProposalService {
         List<CardView> cards = provocations.whole(settingId, room.id()).stream()
                 .filter(card -> !banned.contains(card.id()))
                 .toList();
-        Map<UUID, Demand> asked = demands.demands(settingId, room, cards, days);
+        Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
+        List<Moment> moments = days.stream().map(Moment::day).toList();
+        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, laid, cards, moments);
         Map<UUID, Advised> advised = weeks.advised(settingId, room, monday);
         List<String> interests = children.inRoom(settingId, room.id()).stream()
                 .map(child -> child.interests())
                 .toList();
         List<Offer> offers = new ArrayList<>();
         for (CardView card : cards) {
-            Demand demand = Required.from(asked, card.id());
-            stock.putAll(demand.stock());
+            PutOut putOut = Required.from(laid, card.id()).putOut();
+            PutOut.Demand demand = putOut.demand();
+            demand.stock().forEach((thing, amount) -> stock.put(UUID.fromString(thing), amount));
+            Map<Moment, SetOutGate> ofCard = Required.from(gates, card.id());
+            Set<Integer> stopped = IntStream.range(0, moments.size())
+                    .filter(day -> !Required.from(ofCard, moments.get(day)).isOpen())
+                    .boxed()
+                    .collect(Collectors.toSet());
             Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, ""));
-            Map<String, Long> needs = new HashMap<>();
-            demand.needs().forEach((material, amount) -> needs.put(material.toString(), amount));
             offers.add(new Offer(
                     card.id().toString(),
-                    card.details().title(),
-                    ground(card, demand),
-                    card.details().load(),
-                    card.steps().stream()
-                            .mapToInt(step -> step.handsOnMinutes() * step.turns())
-                            .sum(),
-                    needs,
-                    card.details().areas(),
-                    card.details().senses(),
-                    Interests.met(interests, card.details().said()),
+                    card.title(),
+                    ground(card, putOut),
+                    card.purpose().load(),
+                    card.card().handsOnMinutes(),
+                    demand.needs(),
+                    card.card().coverage().areas(),
+                    card.card().coverage().senses(),
+                    Interests.met(interests, card.card().said()),
                     turn.turn(),
                     turn.standing() > 0,
                     homes(card, zones),
-                    demand.stoppedOn()));
+                    stopped));
         }
         return offers;
     }
 
     /** Zones whose name the card names as its place. */
     private static Set<Integer> homes(CardView card, List<WeekProblem.Zone> zones) {
-        String place = card.details().place().toLowerCase(Locale.ROOT);
+        String place = card.purpose().place().toLowerCase(Locale.ROOT);
         return IntStream.range(0, zones.size())
                 .filter(at -> place.contains(
                         zones.get(at).name().replaceAll(", place \\d+$", "").toLowerCase(Locale.ROOT)))
@@ -376,10 +387,10 @@ class ProposalService {
                 .collect(Collectors.toSet());
     }
 
-    private static Offer.Ground ground(CardView card, Demand demand) {
-        if (card.details().features().contains(Feature.OUTDOORS)) {
+    private static Offer.Ground ground(CardView card, PutOut putOut) {
+        if (card.contents().features().contains(Feature.OUTDOORS)) {
             return Offer.Ground.OUTDOORS;
         }
-        return demand.wet() ? Offer.Ground.WET : Offer.Ground.ANY;
+        return putOut.isWet() ? Offer.Ground.WET : Offer.Ground.ANY;
     }
 }

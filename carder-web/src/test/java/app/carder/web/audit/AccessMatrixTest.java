@@ -121,6 +121,8 @@ class AccessMatrixTest extends WebTest {
                 "GET /cards/{cardId}/preparation",
                 "POST /cards/{cardId}/preparation",
                 "POST /cards/{cardId}/preparation/plan",
+                "POST /cards/{cardId}/answers",
+                "GET /what-carder-looks-at",
                 "GET /cards/{cardId}/reckonings",
                 "GET /cards/{cardId}/reckonings/new",
                 "GET /cards/{cardId}/reckonings/new/{tool}",

@@ -31,7 +31,7 @@ class DemoDataTest extends WebTest {
             var margin = get("imelda", "/cards/" + card).page().select("#bench");
             assertThat(margin.select(".amount, .pieces li")).isNotEmpty();
             assertThat(margin.select(".bench-faults")).isEmpty();
-            assertThat(margin.text()).contains("Checked against the");
+            assertThat(margin.text()).contains("Looked at:");
             assertThat(margin.select(".level-never")).isEmpty();
             var sets = get("imelda", "/cards/" + card + "/reckonings").page();
             assertThat(sets.select(".bench-faults"))

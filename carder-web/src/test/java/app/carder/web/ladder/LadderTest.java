@@ -16,7 +16,7 @@ class LadderTest extends WebTest {
         assertThat(page.select(".rung-out h3").eachText()).hasSize(5);
         assertThat(page.select(".rung-out").get(1).text()).contains("Maize, whole dry");
         assertThat(page.select(".rung-out").get(4).text()).contains("3.75 kg Rice, white long-grain");
-        assertThat(page.select(".rung-out").get(0).text()).contains("Stop for: Small part");
+        assertThat(page.select(".rung-out").get(0).text()).contains("Stop for: Loose grain and mouthing");
     }
 
     /** Two deep plays with the card on record: the harder rung; a child never seen with it: as it is. */

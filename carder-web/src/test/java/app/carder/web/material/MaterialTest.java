@@ -277,10 +277,17 @@ class MaterialTest extends WebTest {
                         .eachText())
                 .isNotEmpty()
                 .doesNotContain("Light balls, 42 mm", "Wooden balls, 30 mm");
+        // Yusuf mouths things: whatever grain stands in would be held as well, and the page says why.
         assertThat(get("tobias", "/materials/" + material("rice-long") + "/substitutes")
                         .page()
-                        .select(".substitutes")
+                        .select("main")
                         .text())
-                .contains("Rice, white medium-grain", "stock not written down");
+                .contains("Nothing in the cupboard can stand in")
+                .contains("Left out, and why", "Rice, white medium-grain", "Loose grain and mouthing");
+        assertThat(get("tobias", "/materials/" + material("paper-sheets") + "/substitutes")
+                        .page()
+                        .select(".substitutes, .empty")
+                        .text())
+                .isNotBlank();
     }
 }

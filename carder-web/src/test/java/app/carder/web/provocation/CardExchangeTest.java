@@ -22,7 +22,7 @@ class CardExchangeTest extends WebTest {
         var preview = preview("teodor", "Pier", json).page();
 
         assertThat(preview.select(".previews").text())
-                .contains("Painted rice for mosaics", "Saying and pretending", "Stop for: Small part");
+                .contains("Painted rice for mosaics", "Saying and pretending", "9 findings in all");
         post(
                 "teodor",
                 "/rooms/" + room("Pier") + "/cards/import/cards",

@@ -43,7 +43,8 @@ class SetOutTest extends WebTest {
         assertThat(database.queryForMap("select * from set_out where provocation_id = ?", card))
                 .containsEntry("overruled_because", "Yusuf sits with Hamish today.")
                 .containsEntry("set_out_by", "Tobias Renn");
-        assertThat(get("tobias", "/").text()).contains("Small part: Lentils, dried", "Yusuf sits with Hamish today.");
+        assertThat(get("tobias", "/").text())
+                .contains("Loose grain and mouthing: Lentils, dried", "Yusuf sits with Hamish today.");
     }
 
     @Test
@@ -129,7 +130,10 @@ class SetOutTest extends WebTest {
                 .text();
 
         assertThat(page)
-                .contains("Small part: Rice, white long-grain", "by Tobias Renn on 6 May", "Small group of two");
+                .contains(
+                        "Loose grain and mouthing: Rice, white long-grain",
+                        "by Tobias Renn on 6 May",
+                        "Small group of two");
     }
 
     @Test
@@ -146,6 +150,8 @@ class SetOutTest extends WebTest {
                 zone("Tray table"),
                 "rung",
                 "SIMPLER",
+                "adult",
+                staff("Hamish Vale"),
                 "minutes",
                 "95",
                 "reason",

@@ -1,0 +1,25 @@
+package app.carder.core.safety;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+
+/** Remembers answers that cannot change, as many as a setting asks in a day: the gauges and the tables of names take milliseconds. */
+final class Remembered<K, V> {
+
+    private static final int MOST = 5000;
+
+    private final Map<K, V> known = new ConcurrentHashMap<>();
+    private final Function<K, V> ask;
+
+    Remembered(Function<K, V> ask) {
+        this.ask = ask;
+    }
+
+    V of(K question) {
+        if (known.size() > MOST) {
+            known.clear();
+        }
+        return known.computeIfAbsent(question, ask);
+    }
+}

@@ -1,0 +1,54 @@
+package app.carder.web.children;
+
+import app.carder.core.material.Allergen;
+import app.carder.core.safety.CareEntry;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * What adults must know of a child before anything is put out.
+ *
+ * @param mouthing whether things still go into the mouth
+ * @param allergiesAsked whether the family was asked; an empty list means nothing before
+ * @param allergens of the list, what must be kept away
+ * @param plan what the medical plan says, in short
+ * @param entries everything else: other allergies, food rules, skin, hearing, swallowing and so on
+ * @param medicine where the emergency medicine is and who may give it; empty where there is none
+ */
+public record ChildCare(
+        boolean mouthing,
+        boolean allergiesAsked,
+        Set<Allergen> allergens,
+        String plan,
+        List<CareEntry> entries,
+        String medicine) {
+
+    /** Keeps its own copies. */
+    public ChildCare {
+        allergens = Set.copyOf(allergens);
+        entries = List.copyOf(entries);
+    }
+
+    /** Whether there is anything to mind. */
+    public boolean isAny() {
+        return !allergens.isEmpty() || !entries.isEmpty() || !plan.isEmpty() || !medicine.isEmpty() || !allergiesAsked;
+    }
+
+    /** Allergies and everything else in words, one after the other; empty where there is nothing. */
+    public String forPeople() {
+        return Stream.of(
+                        Stream.of(allergiesAsked ? "" : "allergies not asked yet"),
+                        allergens.isEmpty()
+                                ? Stream.of("")
+                                : Stream.of(allergens.stream()
+                                        .map(Allergen::words)
+                                        .sorted()
+                                        .collect(Collectors.joining(", ", "allergic to ", ""))),
+                        entries.stream().map(CareEntry::forPeople))
+                .flatMap(words -> words)
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining("; "));
+    }
+}
