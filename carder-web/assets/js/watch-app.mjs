@@ -96,11 +96,17 @@ class App {
     const zone = id => bundle.zones.find(one => one.id === id)?.name ?? "";
     const out = bundle.cards.filter(card => card.zone).map(card => `${card.title} (${zone(card.zone)})`);
     one("[data-out]").textContent = out.length ? words(one("[data-out]"), "", {cards: out.join(", ")}) : "";
+    // A bundle that was fetched before care was part of it has none.
+    const toKnow = byName.filter(child => this.isHere(child) && child.care);
+    one("[data-care]").replaceChildren(...toKnow.map(child => el("li", {}, el("strong", {dir: "auto"}, child.name), ` ${child.care}`)));
+    one("[data-care-box]").hidden = !toKnow.length;
     this.drawRung();
   }
 
   drawRung() {
     const card = this.bundle.cards.find(card => card.id === this.card);
+    one("[data-held]").textContent = card?.held ?? "";
+    one("[data-held]").hidden = !card?.held;
     one("[data-rung]").textContent = card ? [...this.chosen].filter(id => card.fitting[id])
       .map(id => `${this.child(id).name}: ${card.fitting[id]}`).join(". ") : "";
   }

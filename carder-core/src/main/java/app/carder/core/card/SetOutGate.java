@@ -2,6 +2,8 @@ package app.carder.core.card;
 
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -55,6 +57,27 @@ public record SetOutGate(List<Finding> findings) {
         return findings.stream()
                 .filter(finding -> finding.holds() && finding.level() != Level.NEVER)
                 .toList();
+    }
+
+    /** What holds it, in one line: the gravest finding, for whom, and how many more; empty where nothing does. */
+    public String held() {
+        return held(true);
+    }
+
+    /** The same for what is printed or passed on: no child is named. */
+    public String heldNamingNobody() {
+        return held(false);
+    }
+
+    private String held(boolean naming) {
+        List<Finding> holding = findings.stream().filter(Finding::holds).toList();
+        if (holding.isEmpty()) {
+            return "";
+        }
+        Finding gravest = Collections.min(holding, Comparator.comparing(Finding::level));
+        String whom = naming && !gravest.children().isEmpty() ? " (" + String.join(", ", gravest.children()) + ")" : "";
+        String more = holding.size() == 1 ? "" : ", and " + (holding.size() - 1) + " more";
+        return gravest.level().words() + ": " + gravest.title() + whom + more;
     }
 
     /** What still holds it, with this adult and this reason; empty where it may be set out. */

@@ -84,6 +84,13 @@ public record ChildView(
         return care.forPeople();
     }
 
+    /** All that is to be known before playing with the child, in one line; empty where there is nothing. */
+    public String careWords() {
+        return Stream.of(allergyWords(), care.mouthing() ? "still mouths things" : "", care.plan(), care.medicine())
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(". "));
+    }
+
     /** The days in words: {@code Mon, Tue}. */
     public String dayWords() {
         return days.stream()

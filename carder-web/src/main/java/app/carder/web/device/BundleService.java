@@ -1,5 +1,6 @@
 package app.carder.web.device;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.evidence.WhomToWatch;
 import app.carder.core.evidence.WhomToWatch.Known;
 import app.carder.core.framework.Framework;
@@ -20,8 +21,11 @@ import app.carder.web.device.BundleView.Point;
 import app.carder.web.device.BundleView.Rung;
 import app.carder.web.device.BundleView.Statement;
 import app.carder.web.ladder.LadderService;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -63,6 +67,7 @@ class BundleService {
     private final WatchLogService watchLog;
     private final SetOutService setOuts;
     private final ProvocationService provocations;
+    private final SafetyService safety;
     private final LadderService ladders;
     private final RoomPlanService plans;
     private final StepInPolicyRepository policies;
@@ -75,6 +80,7 @@ class BundleService {
             WatchLogService watchLog,
             SetOutService setOuts,
             ProvocationService provocations,
+            SafetyService safety,
             LadderService ladders,
             RoomPlanService plans,
             StepInPolicyRepository policies,
@@ -85,6 +91,7 @@ class BundleService {
         this.watchLog = watchLog;
         this.setOuts = setOuts;
         this.provocations = provocations;
+        this.safety = safety;
         this.ladders = ladders;
         this.plans = plans;
         this.policies = policies;
@@ -184,6 +191,7 @@ class BundleService {
                         one.child().pegMark().words(),
                         one.child().days().stream().map(DayOfWeek::getValue).toList(),
                         one.child().homeLanguages(),
+                        one.child().careWords(),
                         one.because()))
                 .toList();
     }
@@ -192,19 +200,27 @@ class BundleService {
         Map<UUID, SetOutView> out = setOuts.out(settingId, room, today).stream()
                 .collect(Collectors.toMap(
                         one -> one.card().id(), Function.identity(), (first, second) -> first, LinkedHashMap::new));
-        return provocations.whole(settingId, room.id()).stream()
+        List<CardView> all = provocations.whole(settingId, room.id());
+        Moment day = Moment.day(today);
+        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, all, List.of(day));
+        return all.stream()
                 .sorted(Comparator.comparing((CardView card) -> !out.containsKey(card.id()))
                         .thenComparing(card -> card.title()))
-                .map(card -> card(settingId, card, Optional.ofNullable(out.get(card.id()))))
+                .map(card -> card(
+                        settingId,
+                        card,
+                        Optional.ofNullable(out.get(card.id())),
+                        Required.from(Required.from(gates, card.id()), day)))
                 .toList();
     }
 
-    private Card card(SettingId settingId, CardView card, Optional<SetOutView> out) {
+    private Card card(SettingId settingId, CardView card, Optional<SetOutView> out, SetOutGate gate) {
         return new Card(
                 card.id(),
                 card.title(),
                 out.map(one -> one.zone().id()).orElse(null),
                 out.map(one -> one.setOutAt().toString()).orElse(null),
+                gate.held(),
                 card.ladder().stream()
                         .map(change -> new Rung(
                                 change.rung().words(),

@@ -60,15 +60,18 @@ record BundleView(
      * @param mark words of its peg mark
      * @param days of the week on which it attends
      * @param languages at home
+     * @param care allergies, needs, the medical plan and medicine in words; empty where nothing is to be known
      * @param because why it is to be watched now
      */
-    record Child(UUID id, String name, String mark, List<Integer> days, String languages, String because) {}
+    record Child(
+            UUID id, String name, String mark, List<Integer> days, String languages, String care, String because) {}
 
     /**
      * A card.
      *
      * @param zone where it is out; null where it is not
      * @param setOutAt when it was set out today
+     * @param held what holds it for today's children; empty where nothing does
      * @param rungs that are written, in words
      * @param fitting which rung fits each child, for cards that are out
      */
@@ -77,6 +80,7 @@ record BundleView(
             String title,
             @Nullable UUID zone,
             @Nullable String setOutAt,
+            String held,
             List<Rung> rungs,
             Map<UUID, String> fitting) {}
 

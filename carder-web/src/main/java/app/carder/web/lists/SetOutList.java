@@ -1,15 +1,19 @@
 package app.carder.web.lists;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.measure.Mass;
 import app.carder.core.week.Changeover;
 import app.carder.core.week.Changeover.Kind;
 import app.carder.core.week.Changeover.Step;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ContentsService;
 import app.carder.web.provocation.LaidOut;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
@@ -47,6 +51,7 @@ class SetOutList {
     private final RoomPlanService plans;
     private final ProvocationService provocations;
     private final ContentsService contents;
+    private final SafetyService safety;
     private final SetOutService setOuts;
     private final OccasionService occasions;
 
@@ -55,12 +60,14 @@ class SetOutList {
             RoomPlanService plans,
             ProvocationService provocations,
             ContentsService contents,
+            SafetyService safety,
             SetOutService setOuts,
             OccasionService occasions) {
         this.weeks = weeks;
         this.plans = plans;
         this.provocations = provocations;
         this.contents = contents;
+        this.safety = safety;
         this.setOuts = setOuts;
         this.occasions = occasions;
     }
@@ -70,7 +77,11 @@ class SetOutList {
 
     /** What the lines need to know of the cards and zones that they name. */
     private record Names(
-            Map<UUID, CardView> cards, Map<UUID, LaidOut> laid, Map<UUID, String> zones, Map<UUID, ZonePlaces> places) {
+            Map<UUID, CardView> cards,
+            Map<UUID, LaidOut> laid,
+            Map<UUID, Map<Moment, SetOutGate>> gates,
+            Map<UUID, String> zones,
+            Map<UUID, ZonePlaces> places) {
 
         String place(Spot spot) {
             String zone = zones.getOrDefault(spot.zoneId(), "");
@@ -81,6 +92,14 @@ class SetOutList {
         String title(UUID card) {
             CardView view = cards.get(card);
             return view == null ? "a card that is gone" : view.title();
+        }
+
+        /** What holds it in that session, naming no child: lists are printed. */
+        String held(UUID card, SessionView session, LocalDate on) {
+            return Optional.ofNullable(gates.get(card))
+                    .map(ofCard -> Required.from(ofCard, WeekService.moment(session, on)))
+                    .map(SetOutGate::heldNamingNobody)
+                    .orElse("");
         }
 
         Optional<Mass> tooHeavy(UUID card) {
@@ -101,6 +120,7 @@ class SetOutList {
                 room,
                 Stream.concat(planned.values().stream(), standing.values().stream())
                         .collect(Collectors.toSet()),
+                on,
                 places);
         List<Group> groups = new ArrayList<>();
         for (SessionView session : WeekService.playOn(room, on)) {
@@ -158,11 +178,17 @@ class SetOutList {
         return standing;
     }
 
-    private Names names(SettingId settingId, RoomView room, Set<UUID> cardIds, Map<UUID, ZonePlaces> places) {
+    private Names names(
+            SettingId settingId, RoomView room, Set<UUID> cardIds, LocalDate on, Map<UUID, ZonePlaces> places) {
         List<CardView> cards = provocations.whole(settingId, cardIds);
+        Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
+        List<Moment> moments = WeekService.playOn(room, on).stream()
+                .map(session -> WeekService.moment(session, on))
+                .toList();
         return new Names(
                 cards.stream().collect(Collectors.toMap(CardView::id, Function.identity())),
-                contents.lay(settingId, cards),
+                laid,
+                safety.gates(settingId, room, laid, cards, moments),
                 room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name)),
                 places);
     }
@@ -170,7 +196,8 @@ class SetOutList {
     private static Group group(SessionView session, LocalDate on, Changeover<Spot, UUID> changes, Names names) {
         String staying = changes.steps().stream()
                 .filter(step -> step.kind() == Kind.STAYS)
-                .map(step -> names.title(step.card()) + " (" + names.place(step.place()) + ")")
+                .map(step -> names.title(step.card()) + " ("
+                        + both(names.place(step.place()), names.held(step.card(), session, on)) + ")")
                 .collect(Collectors.joining(", "));
         return new Group(
                 TIME.format(session.session().startsAt()) + " "
@@ -191,6 +218,7 @@ class SetOutList {
             case STAYS -> throw new IllegalStateException("Impossible state: what stays is no line.");
         };
         Optional<Mass> tooHeavy = names.tooHeavy(step.card());
+        String held = step.kind() == Kind.PUT_AWAY ? "" : names.held(step.card(), session, on);
         return new Item(
                 String.join(
                         "/",
@@ -202,10 +230,14 @@ class SetOutList {
                         step.kind().name()),
                 verb + title,
                 names.place(step.place()),
-                detail(step, tooHeavy, names),
+                both(held, detail(step, tooHeavy, names)),
                 tooHeavy.isPresent(),
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    private static String both(String first, String then) {
+        return Stream.of(first, then).filter(words -> !words.isEmpty()).collect(Collectors.joining("; "));
     }
 
     private static String detail(Step<Spot, UUID> step, Optional<Mass> tooHeavy, Names names) {

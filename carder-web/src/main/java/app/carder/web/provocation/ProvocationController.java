@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -46,6 +47,9 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @AllowedTo(Audience.STAFF)
 class ProvocationController {
+
+    /** The set-out of the card, with what was chosen there. */
+    private static final Pattern SET_OUT = Pattern.compile("set-out(\\?[\\w=&-]*)?");
 
     private static final int LONGEST_BECAUSE = 500;
 
@@ -197,10 +201,9 @@ class ProvocationController {
                 cardId,
                 typed.text("question"),
                 new Answer(verdict, because, viewer.name(), settings.today(viewer.settingId())));
+        String back = typed.text("back");
         return new ModelAndView(
-                typed.text("back").equals("set-out")
-                        ? "redirect:/cards/" + cardId + "/set-out"
-                        : "redirect:/cards/" + cardId + "?answered#bench");
+                "redirect:/cards/" + cardId + (SET_OUT.matcher(back).matches() ? "/" + back : "?answered#bench"));
     }
 
     /** Puts the margin on a page. It is asked for with every keystroke, so it reads only what was typed, not the cupboard. */

@@ -20,7 +20,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The one check of what is put out: the same for bench, set-out, board, proposal, lists, print, import and the device. */
+/** The one check of what is put out: the same for bench, set-out, board, proposal, list, print and import. */
 @Service
 public class SafetyService {
 
@@ -109,7 +109,14 @@ public class SafetyService {
                 present(settingId, room, moment).children()));
     }
 
-    /** The gates of many cards at many moments, in few questions to the database; by card, then by moment. */
+    /** The gates of many cards at many moments; by card, then by moment. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Map<Moment, SetOutGate>> gates(
+            SettingId settingId, RoomView room, List<CardView> cards, List<Moment> moments) {
+        return gates(settingId, room, contents.lay(settingId, cards), cards, moments);
+    }
+
+    /** The gates of many cards that are laid out already, in few questions to the database; by card, then by moment. */
     @Transactional(readOnly = true)
     public Map<UUID, Map<Moment, SetOutGate>> gates(
             SettingId settingId, RoomView room, Map<UUID, LaidOut> laid, List<CardView> cards, List<Moment> moments) {

@@ -21,6 +21,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Sets cards out and puts them away. */
 @Controller
@@ -265,10 +267,20 @@ class SetOutController {
         page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
         page.addObject("card", card);
         page.addObject("bench", checked);
+        page.addObject("back", back(typed));
         page.addObject("overruled", setOuts.overruled(viewer.settingId(), card.id()));
         page.addObject("staff", accounts.staff(viewer.settingId()));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;
+    }
+
+    /** Where an answered question leads back to: this set-out, as far as it was chosen. */
+    private static String back(Typed typed) {
+        UriComponentsBuilder back = UriComponentsBuilder.fromPath("set-out");
+        Stream.of("rung", "session", "zone", "place", "adult")
+                .filter(field -> !typed.text(field).isEmpty())
+                .forEach(field -> back.queryParam(field, typed.text(field)));
+        return back.encode().toUriString();
     }
 }

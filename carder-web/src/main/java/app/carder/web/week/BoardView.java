@@ -1,5 +1,6 @@
 package app.carder.web.week;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Advised;
 import app.carder.core.week.Rotation.Mark;
@@ -116,8 +117,9 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
      * @param card which
      * @param mark how it stands to the day before
      * @param pinned whether a proposal leaves it there
+     * @param gate whether it may be set out for the children of that session
      */
-    public record Block(UUID id, CardSummary card, Mark mark, boolean pinned) {}
+    public record Block(UUID id, CardSummary card, Mark mark, boolean pinned, SetOutGate gate) {}
 
     /**
      * A card of the deck.

@@ -75,12 +75,17 @@ class WeekPrintController {
                             cell.block()
                                     .filter(BoardView.Block::pinned)
                                     .map(block -> "pinned")
+                                    .orElse(""),
+                            cell.block()
+                                    .map(block -> block.gate().heldNamingNobody())
                                     .orElse("")));
                 }
             }
         }
         return Download.table(
-                "week.csv", List.of("day", "session", "from", "until", "place", "card", "mark", "pinned"), rows);
+                "week.csv",
+                List.of("day", "session", "from", "until", "place", "card", "mark", "pinned", "held"),
+                rows);
     }
 
     private BoardView board(Viewer viewer, RoomView room, String of) {

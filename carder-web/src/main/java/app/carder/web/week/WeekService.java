@@ -1,5 +1,6 @@
 package app.carder.web.week;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.PlannedSession.Garden;
@@ -10,8 +11,11 @@ import app.carder.core.week.Rotation.Turn;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.Days;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -38,6 +42,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,6 +60,7 @@ public class WeekService {
     private final RoomService rooms;
     private final RoomPlanService plans;
     private final ProvocationService provocations;
+    private final SafetyService safety;
     private final SetOutService setOuts;
     private final ObservationService observations;
     private final OccasionService occasions;
@@ -66,6 +72,7 @@ public class WeekService {
             RoomService rooms,
             RoomPlanService plans,
             ProvocationService provocations,
+            SafetyService safety,
             SetOutService setOuts,
             ObservationService observations,
             OccasionService occasions,
@@ -75,6 +82,7 @@ public class WeekService {
         this.rooms = rooms;
         this.plans = plans;
         this.provocations = provocations;
+        this.safety = safety;
         this.setOuts = setOuts;
         this.observations = observations;
         this.occasions = occasions;
@@ -103,6 +111,7 @@ public class WeekService {
         List<CardSummary> cards = provocations.inRoom(settingId, room.id());
         Map<UUID, CardSummary> byId = cards.stream().collect(Collectors.toMap(CardSummary::id, card -> card));
         Map<UUID, ZonePlaces> places = plans.places(settingId, room);
+        Map<UUID, Map<Moment, SetOutGate>> gates = gates(settingId, room, monday, week);
         List<BoardView.Day> days = new ArrayList<>();
         for (int at = 0; at < DAYS_OF_BOARD; at++) {
             LocalDate on = monday.plusDays(at);
@@ -111,7 +120,16 @@ public class WeekService {
                 for (SessionView session : playOn(room, on)) {
                     List<BoardView.Cell> cells = new ArrayList<>();
                     for (BlockPlace place : placesIn(room, session, on, places)) {
-                        cells.add(cell(room, places, place, Optional.ofNullable(byPlace.get(place)), byId, out, open));
+                        Optional<BoardView.Block> block = Optional.ofNullable(byPlace.get(place))
+                                .filter(there -> byId.containsKey(there.provocationId()))
+                                .map(there -> new BoardView.Block(
+                                        there.getId(),
+                                        Required.from(byId, there.provocationId()),
+                                        Rotation.mark(out.getOrDefault(there.provocationId(), List.of()), on, open),
+                                        there.isPinned(),
+                                        Required.from(
+                                                Required.from(gates, there.provocationId()), moment(session, on))));
+                        cells.add(cell(room, places, place, block));
                     }
                     sessions.add(new BoardView.Session(session, cells));
                 }
@@ -139,19 +157,30 @@ public class WeekService {
         return new BoardView(monday, days, deck);
     }
 
+    /** Whether each card of a week may be set out in each of its sessions. */
+    private Map<UUID, Map<Moment, SetOutGate>> gates(
+            SettingId settingId, RoomView room, LocalDate monday, List<PlannedBlock> week) {
+        Set<UUID> onBoard = week.stream().map(PlannedBlock::provocationId).collect(Collectors.toSet());
+        List<Moment> moments = IntStream.range(0, DAYS_OF_BOARD)
+                .mapToObj(monday::plusDays)
+                .flatMap(on -> playOn(room, on).stream().map(session -> moment(session, on)))
+                .toList();
+        return safety.gates(settingId, room, provocations.whole(settingId, onBoard), moments);
+    }
+
+    /** A session of a day, as the safety check knows it. */
+    public static Moment moment(SessionView session, LocalDate on) {
+        return Moment.between(
+                on, session.session().startsAt(), session.session().endsAt());
+    }
+
     private static int order(Turn turn) {
         return List.of(Turn.STILL_CHOSEN, Turn.STAYS, Turn.BACK, Turn.NEW, Turn.CHANGE, Turn.RESTS)
                 .indexOf(turn);
     }
 
     private static BoardView.Cell cell(
-            RoomView room,
-            Map<UUID, ZonePlaces> places,
-            BlockPlace at,
-            Optional<PlannedBlock> block,
-            Map<UUID, CardSummary> cards,
-            Map<UUID, List<LocalDate>> out,
-            OpenDays open) {
+            RoomView room, Map<UUID, ZonePlaces> places, BlockPlace at, Optional<BoardView.Block> block) {
         ZoneView zone = room.zones().stream()
                 .filter(one -> one.id().equals(at.zoneId()))
                 .findFirst()
@@ -161,12 +190,7 @@ public class WeekService {
                 at,
                 zone,
                 here != null && here.places() > 1 ? zone.name() + ", place " + (at.place() + 1) : zone.name(),
-                block.flatMap(found -> Optional.ofNullable(cards.get(found.provocationId()))
-                        .map(card -> new BoardView.Block(
-                                found.getId(),
-                                card,
-                                Rotation.mark(out.getOrDefault(card.id(), List.of()), at.onDay(), open),
-                                found.isPinned()))));
+                block);
     }
 
     /** Sessions of free play on a day. */
