@@ -65,6 +65,9 @@ export class PlayScreen {
       row.setAttribute("aria-pressed", String(active));
       if (active) this.paintRow(row);
     }
+    const care = this.app.child(this.active)?.care ?? "";
+    one("[data-active-care]", this.root).textContent = care;
+    one("[data-active-care]", this.root).hidden = !care;
     one("[data-undo]", this.root).disabled = !standing(this.record.entries).length;
   }
 

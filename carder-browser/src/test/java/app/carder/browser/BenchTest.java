@@ -200,11 +200,12 @@ class BenchTest {
 
     private static void answerEveryQuestion(Page page, String because) {
         Locator questions = page.locator("form.answer");
-        for (int left = questions.count(); left > 0; left--) {
-            assertThat(questions).hasCount(left);
+        while (questions.count() > 0) {
+            String key = questions.first().locator("[name=question]").inputValue();
             questions.first().getByRole(AriaRole.TEXTBOX).fill(because);
-            questions.first().getByText("It is not").tap();
+            questions.first().getByText("It is all right").tap();
+            assertThat(page.locator("form.answer [name=question][value=\"" + key + "\"]"))
+                    .hasCount(0);
         }
-        assertThat(questions).hasCount(0);
     }
 }

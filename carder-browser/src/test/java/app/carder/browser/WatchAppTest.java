@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.browser.RunningCarder.Device;
 import app.carder.browser.RunningCarder.Size;
 import app.carder.web.kit.Photos;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -105,6 +107,24 @@ class WatchAppTest extends InTheHand {
         assertThat(count("select count(*) from observation where note ="
                         + " 'A friend carried the parcel without a net on %s.'".formatted(where)))
                 .isEqualTo(1);
+    }
+
+    @Test
+    void whatIsToBeKnownOfTheChildWhoIsTappedStandsAboveTheKeys() {
+        page.getByText("Allergies and things to know").click();
+        assertThat(page.locator("[data-care]")).containsText("Kofi allergic to peanuts, tree nuts");
+
+        choose(page, "Kofi", "Bram");
+        go(page, "Play record");
+        Locator care = page.locator("[data-active-care]");
+        band(page, "Kofi").click();
+        assertThat(care).containsText("Blue pouch");
+        band(page, "Bram").click();
+        assertThat(care).isHidden();
+
+        button(page, "Back").click();
+        page.locator("[data-card]").selectOption(new SelectOption().setLabel("Rice by the kilo (out)"));
+        assertThat(page.locator("[data-held]")).containsText("Loose grain and mouthing. Yusuf");
     }
 
     @Test

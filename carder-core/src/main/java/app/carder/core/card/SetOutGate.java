@@ -75,8 +75,8 @@ public record SetOutGate(List<Finding> findings) {
             return "";
         }
         Finding gravest = Collections.min(holding, Comparator.comparing(Finding::level));
-        String whom = naming && !gravest.children().isEmpty() ? " (" + String.join(", ", gravest.children()) + ")" : "";
-        String more = holding.size() == 1 ? "" : ", and " + (holding.size() - 1) + " more";
+        String whom = naming && !gravest.children().isEmpty() ? ". " + String.join(", ", gravest.children()) : "";
+        String more = holding.size() == 1 ? "" : ". And " + (holding.size() - 1) + " more";
         return gravest.level().words() + ": " + gravest.title() + whom + more;
     }
 

@@ -10,7 +10,7 @@ public enum Fact {
     OPENING("opening", "Measure the widest gap or hole, and write it into the cupboard; 0 where there is none."),
     /** What it is made of and what it does. */
     PROPERTIES(
-            "what it is like",
+            "special features",
             "Open it in the cupboard, go through the two lists (allergens, special features), tick what applies and that you have looked."),
     /** Depth of a fill or number of pieces. */
     AMOUNT("amount", "Write the depth or the number on the card."),

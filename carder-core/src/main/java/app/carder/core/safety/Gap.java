@@ -26,6 +26,21 @@ public record Gap(Fact fact, String about, String subject, String detail) {
         };
     }
 
+    /** The question in two or three words: {@code Size not known}. */
+    public String title() {
+        return switch (fact) {
+            case NAME -> "Sounds like " + detail;
+            case CONTENT -> "May hold " + detail;
+            case ATTENDANCE -> "Nobody written down";
+            case AGE, ALLERGIES -> capitalised() + " not written down";
+            default -> capitalised() + " not known";
+        };
+    }
+
+    private String capitalised() {
+        return Character.toUpperCase(fact.words().charAt(0)) + fact.words().substring(1);
+    }
+
     /** Whether "yes" is an answer to it, and not only a measure. */
     public boolean isYesOrNo() {
         return fact == Fact.NAME || fact == Fact.CONTENT;

@@ -151,7 +151,7 @@ public final class SafetyCheck {
                 .map(rule -> rule.words().title().toLowerCase(Locale.ROOT))
                 .distinct()
                 .toList();
-        String could4 = String.join(", ", dangers.subList(0, Math.min(MOST_DANGERS_NAMED, dangers.size())))
+        String named = String.join(", ", dangers.subList(0, Math.min(MOST_DANGERS_NAMED, dangers.size())))
                 + (dangers.size() > MOST_DANGERS_NAMED
                         ? " and %d more".formatted(dangers.size() - MOST_DANGERS_NAMED)
                         : "");
@@ -159,8 +159,8 @@ public final class SafetyCheck {
                 "NOT_KNOWN_" + gap.fact(),
                 gravest.holds() ? Level.CANNOT_BE_JUDGED : gravest,
                 new Finding.Words(
-                        "Not known",
-                        gap.question() + (dangers.isEmpty() ? "" : " It could be: " + could4 + "."),
+                        gap.title(),
+                        gap.question() + (dangers.isEmpty() ? "" : " It could be: " + named + "."),
                         gap.fact().remedy()),
                 new Finding.About(gap.subject(), List.of()),
                 new Finding.Authority(Source.derived("a check that could not run has not passed"), ""),

@@ -7,6 +7,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildService;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
@@ -43,6 +44,7 @@ class SetOutController {
     private static final int LAST_PLACE = 11;
 
     private final SetOutService setOuts;
+    private final ChildService children;
     private final ShelfService shelves;
     private final ProvocationService provocations;
     private final BenchService bench;
@@ -52,6 +54,7 @@ class SetOutController {
 
     SetOutController(
             SetOutService setOuts,
+            ChildService children,
             ShelfService shelves,
             ProvocationService provocations,
             BenchService bench,
@@ -59,6 +62,7 @@ class SetOutController {
             AccountService accounts,
             SettingService settings) {
         this.setOuts = setOuts;
+        this.children = children;
         this.shelves = shelves;
         this.provocations = provocations;
         this.bench = bench;
@@ -267,6 +271,7 @@ class SetOutController {
         page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
         page.addObject("card", card);
         page.addObject("bench", checked);
+        page.addObject("due", children.attending(viewer.settingId(), card.roomId(), checked.on()));
         page.addObject("back", back(typed));
         page.addObject("overruled", setOuts.overruled(viewer.settingId(), card.id()));
         page.addObject("staff", accounts.staff(viewer.settingId()));

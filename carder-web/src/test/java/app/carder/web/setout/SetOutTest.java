@@ -48,6 +48,15 @@ class SetOutTest extends WebTest {
     }
 
     @Test
+    void tellsWhatIsToBeKnownOfTheChildrenWhoAreDue() {
+        assertThat(get("hamish", "/cards/" + card("Sorting office") + "/set-out")
+                        .page()
+                        .select(".careful")
+                        .text())
+                .contains("Kofi: allergic to peanuts, tree nuts", "Blue pouch on the high shelf");
+    }
+
+    @Test
     void asksForANamedAdultWhereAFindingSaysStayWithIt() {
         Answer refused =
                 post("tobias", "/cards/" + card("String, knots and labels") + "/set-out", "zone", zone("Writing"));
