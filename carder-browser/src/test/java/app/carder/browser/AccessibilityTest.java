@@ -75,6 +75,7 @@ class AccessibilityTest {
                     "/reckoners/dice?squares=none",
                     "/rooms",
                     "/week",
+                    "/what-carder-looks-at",
                     "/calendar",
                     "/journals",
                     "/journals/new",

@@ -68,6 +68,7 @@ class StatementCountTest extends WebTest {
                 "/cards/" + card("Rice by the kilo"),
                 "/journals",
                 "/outbox",
+                "/what-carder-looks-at",
                 "/materials",
                 "/kits",
                 "/reckoners/pouring",
