@@ -98,7 +98,7 @@ public record PlayTrend(LocalDate from, LocalDate until, int days, double factor
 
     /** With its uncertainty, for adults. */
     public String words() {
-        String seen = "on %d days from %s to %s".formatted(days, DAY.format(from), DAY.format(until));
+        String seen = "over %d days of watching between %s and %s".formatted(days, DAY.format(from), DAY.format(until));
         if (!isClear()) {
             return "No clear change %s: stretches were between %s as long at the end as at the beginning."
                     .formatted(seen, range());

@@ -47,14 +47,14 @@ class ReflectionTest {
 
             assertThat(trend.isClear()).isTrue();
             assertThat(trend.words())
-                    .startsWith("Stretches of play have become longer on 9 days from ")
+                    .startsWith("Stretches of play have become longer over 9 days of watching between ")
                     .contains("at the end about", "as long as at the beginning, likely between");
         }
 
         @Test
         void saysSoWhereNothingIsClear() {
             assertThat(PlayTrend.of(days(7, 5, 9, 4, 8, 5, 9)).orElseThrow().words())
-                    .startsWith("No clear change on 6 days from ");
+                    .startsWith("No clear change over 6 days of watching between ");
         }
 
         @Test
@@ -69,7 +69,7 @@ class ReflectionTest {
             assertThat(PlayTrend.of(days(7, 16, 14, 12, 10, 9, 7, 6, 4, 3))
                             .orElseThrow()
                             .words())
-                    .startsWith("Stretches of play have become shorter on 9 days");
+                    .startsWith("Stretches of play have become shorter over 9 days");
         }
     }
 

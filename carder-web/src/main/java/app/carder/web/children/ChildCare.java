@@ -51,4 +51,13 @@ public record ChildCare(
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining("; "));
     }
+
+    /** What the medical plan and the family ask of adults, and where the medicine is; empty where nothing is written. */
+    public String whatToDo() {
+        return Stream.of(Stream.of(plan), entries.stream().map(CareEntry::asksFor), Stream.of(medicine))
+                .flatMap(words -> words)
+                .filter(words -> !words.isEmpty())
+                .map(words -> words.matches(".*\\p{Punct}") ? words : words + ".")
+                .collect(Collectors.joining(" "));
+    }
 }

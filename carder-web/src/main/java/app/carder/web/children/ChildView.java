@@ -86,7 +86,7 @@ public record ChildView(
 
     /** All that is to be known before playing with the child, in one line; empty where there is nothing. */
     public String careWords() {
-        return Stream.of(allergyWords(), care.mouthing() ? "still mouths things" : "", care.plan(), care.medicine())
+        return Stream.of(allergyWords(), care.mouthing() ? "still mouths things" : "", care.whatToDo())
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(". "));
     }

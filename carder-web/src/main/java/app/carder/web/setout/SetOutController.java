@@ -271,7 +271,11 @@ class SetOutController {
         page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
         page.addObject("card", card);
         page.addObject("bench", checked);
-        page.addObject("due", children.attending(viewer.settingId(), card.roomId(), checked.on()));
+        page.addObject(
+                "due",
+                checked.attending()
+                        ? children.attending(viewer.settingId(), card.roomId(), checked.on())
+                        : children.inRoom(viewer.settingId(), card.roomId()));
         page.addObject("back", back(typed));
         page.addObject("overruled", setOuts.overruled(viewer.settingId(), card.id()));
         page.addObject("staff", accounts.staff(viewer.settingId()));

@@ -29,7 +29,8 @@ class ResultsTest extends WebTest {
                         "By children 2",
                         "Came back after 5, mostly within 30 s");
         assertThat(page.select(".reflect").text()).contains("Adults broke in 2.3 times for each hour");
-        assertThat(page.select(".trend").text()).startsWith("Stretches of play have become longer on 9 days from ");
+        assertThat(page.select(".trend").text())
+                .startsWith("Stretches of play have become longer over 9 days of watching between ");
         assertThat(page.select(".bands svg.band")).hasSize(9);
         assertThat(page.select(".bands svg.band").first().attr("aria-label"))
                 .isEqualTo("Longest 13 min 02 s, 15 min 12 s in all. Adults broke in 1, children 0; came back after 1,"
