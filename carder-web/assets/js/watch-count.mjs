@@ -1,7 +1,6 @@
 // Counts and checks, each under a name: tallies, tries with the help they took, checks, scores, groups, comparisons and
 // a timed minute.
-import {scores, tally, tries} from "./core.mjs";
-import {standing} from "./watch-log.mjs";
+import {counted} from "./core.mjs";
 import {el, one, words} from "./dom.mjs";
 
 const MINUTE = 60_000;
@@ -18,7 +17,7 @@ export class CountScreen {
     this.record = this.app.log.open("count", this.app.bundle, this.app.card);
     const added = [...this.app.chosen].filter(id => !this.record.children.includes(id));
     this.record.children.push(...added);
-    if (!this.record.children.includes(this.active)) this.active = this.record.children[0];
+    if (!this.record.children.includes(this.record.active)) this.record.active = this.record.children[0];
     const card = this.app.bundle.cards.find(card => card.id === this.app.card);
     one("#what-list").replaceChildren(...(card?.rungs ?? []).map(rung => el("option", {value: rung.words})));
     this.drawTargets();
@@ -36,7 +35,7 @@ export class CountScreen {
     const data = key.dataset;
     const number = name => { const text = one(`[data-${name}]`, this.root).value; return text === "" ? null : Number(text); };
     const what = one("[data-what]", this.root).value.trim();
-    if (data.child) this.active = data.child;
+    if (data.child) this.mark(data.child);
     else if (data.countUndo !== undefined) this.app.log.undo("count");
     else if (data.target !== undefined) this.add({kind: "TURN", words: what || "target", number: Number(data.target)});
     else if (data.compare) this.add({kind: "COMPARE", words: one("[data-object]", this.root).value.trim(), code: data.compare});
@@ -48,6 +47,12 @@ export class CountScreen {
     this.paint();
   }
 
+  /** Whom the next count is of; kept with the record, so that it is the same after a reload. */
+  mark(child) {
+    this.record.active = child;
+    this.app.log.note("count");
+  }
+
   add(fields) {
     const missing = !fields.words || fields.number === null || (fields.kind === "CHECK" && !fields.ofNumber);
     const fault = one("[data-count-fault]", this.root);
@@ -57,14 +62,14 @@ export class CountScreen {
       one("[data-what]", this.root).focus();
       return;
     }
-    this.app.log.add("count", {child: this.active, ...fields});
+    this.app.log.add("count", {child: this.record.active, ...fields});
   }
 
   /** The first press begins the minute, each one after that counts; when it is over the count is kept, for who played. */
   minute(what) {
     const running = this.record.minute;
     if (!running && !what) return this.add({kind: "MINUTE", words: what});
-    this.record.minute = running ? {...running, number: running.number + 1} : {ends: Date.now() + MINUTE, child: this.active, words: what, number: 0};
+    this.record.minute = running ? {...running, number: running.number + 1} : {ends: Date.now() + MINUTE, child: this.record.active, words: what, number: 0};
     this.app.log.note("count");
     this.tick();
   }
@@ -84,29 +89,8 @@ export class CountScreen {
 
   paint() {
     one("[data-count-children]", this.root).replaceChildren(...this.record.children.map(id =>
-      el("button", {type: "button", "data-child": id, "aria-pressed": String(id === this.active)}, this.app.child(id).name)));
-    const entries = standing(this.record.entries);
-    const lines = [];
-    const of = (kind, child) => entries.filter(entry => entry.kind === kind && entry.child === child);
-    for (const child of this.record.children) {
-      const name = this.app.child(child).name;
-      for (const [what, list] of group(of("TALLY", child))) lines.push(`${name}, ${what}: ${tally(list.map(entry => entry.number))}`);
-      for (const [what, list] of group(of("TRY", child))) {
-        lines.push(`${name}, ${what}: ${tries(list.map(entry => ({cameOff: entry.number === 1, prompt: entry.code})))}`);
-      }
-      for (const entry of of("CHECK", child)) lines.push(`${name}, ${entry.words}: ${entry.number} of ${entry.ofNumber}`);
-      for (const entry of of("GROUP", child)) lines.push(`${name}, ${entry.words}: ${entry.number}`);
-      for (const entry of of("COMPARE", child)) lines.push(`${name}: ${entry.code === "SAME" ? "the same as" : entry.code.toLowerCase() + " than"} ${entry.words}`);
-      for (const entry of of("MINUTE", child)) lines.push(`${name}, ${entry.words}: ${entry.number} in a minute`);
-    }
-    const turns = entries.filter(entry => entry.kind === "TURN").map(entry => ({player: entry.child, points: entry.number}));
-    for (const row of scores(turns)) lines.push(`${this.app.child(row.player).name}: ${row.turns} turns, ${row.total} points`);
+      el("button", {type: "button", "data-child": id, "aria-pressed": String(id === this.record.active)}, this.app.child(id).name)));
+    const lines = this.record.children.flatMap(child => counted(this.record.entries, child).map(({line}) => `${this.app.child(child).name}, ${line}`));
     one("[data-counts]", this.root).replaceChildren(...lines.map(line => el("li", {}, line)));
   }
-}
-
-function group(entries) {
-  const groups = new Map();
-  entries.forEach(entry => groups.set(entry.words, [...groups.get(entry.words) ?? [], entry]));
-  return groups;
 }

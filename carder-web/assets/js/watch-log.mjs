@@ -1,6 +1,7 @@
 // The log of what is tapped. It only grows: a tap is taken back or given another time by a later entry. Each entry goes
 // into the queue and into the record on the device in one step.
 import * as vault from "./watch-vault.mjs";
+import {latest} from "./core.mjs";
 import {nextId} from "./uuid.mjs";
 import {WriteLine} from "./write-line.mjs";
 
@@ -8,21 +9,6 @@ export const METHODS = {play: "PLAY", sample: "SAMPLE", map: "MAP", count: "COUN
 
 const EMPTY = {child: null, card: null, zone: null, code: "", company: "", words: "", number: null, ofNumber: null,
   xMm: null, yMm: null, target: null, correctedTo: null};
-
-/** Entries that count: not corrections, and not taken back. */
-export function standing(entries) {
-  const gone = new Set(entries.filter(entry => entry.kind === "TAKEN_BACK").map(entry => entry.target));
-  return entries.filter(entry => !["TAKEN_BACK", "RETIMED", "BEGIN", "END"].includes(entry.kind) && !gone.has(entry.id));
-}
-
-/** The entries about a child as the core reads them. */
-export function asLog(entries, child) {
-  const own = new Set(entries.filter(entry => entry.kind === "TAP" && entry.child === child).map(entry => entry.id));
-  return entries.filter(entry => own.has(entry.id) || own.has(entry.target)).map(entry => ({
-    id: entry.id, at: Date.parse(entry.at), entry: entry.kind, kind: entry.code || null, target: entry.target,
-    happenedAt: entry.correctedTo ? Date.parse(entry.correctedTo) : 0,
-  }));
-}
 
 export class Log {
   constructor(sync) {
@@ -56,11 +42,17 @@ export class Log {
     return entry;
   }
 
-  /** Takes back the last entry that still stands; null where there is none. */
+  /** What was entered last and still counts; undefined where there is nothing. */
+  latest(screen) {
+    const id = latest(this.records[screen].entries);
+    return this.records[screen].entries.find(entry => entry.id === id);
+  }
+
+  /** Takes back what was entered last and still counts; gives it, or undefined where there is nothing. */
   undo(screen) {
-    const last = standing(this.records[screen].entries).at(-1);
+    const last = this.latest(screen);
     if (last) this.add(screen, {kind: "TAKEN_BACK", target: last.id});
-    return last ?? null;
+    return last;
   }
 
   /** Keeps who is watched, without an entry. */

@@ -1,6 +1,5 @@
 // Movement map: where the child is, by tapping or dragging along the plan, or with a button for each zone.
 import {path as reckon} from "./core.mjs";
-import {standing} from "./watch-log.mjs";
 import {clockWords, el, one, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
@@ -80,18 +79,16 @@ export class MapScreen {
   }
 
   paint() {
-    const steps = standing(this.record.entries);
-    const arrivals = steps.filter(step => step.zone).map(step => ({at: Date.parse(step.at), zone: step.zone}));
-    const figures = reckon(arrivals, Date.now(), this.app.bundle.zones.map(zone => zone.id));
+    const figures = reckon(this.record.entries, Date.now(), this.app.bundle.zones.map(zone => zone.id));
     const name = id => this.app.bundle.zones.find(zone => zone.id === id)?.name ?? "";
     const sum = one("[data-map-sum]", this.root);
     const visited = figures.zones.filter(zone => zone.visits).map(zone => `${name(zone.zone)} ${clockWords(zone.time)}`);
     sum.textContent = `${this.app.child(this.record.children[0]).name}: ` + words(sum, "", {moves: figures.moves, zones: visited.join(", ")})
       + (figures.never.length ? words(sum, "never", {never: figures.never.map(one => name(one.zone)).join(", ")}) : "");
-    const at = arrivals.at(-1)?.zone;
+    const at = figures.steps.filter(step => step.zone).at(-1)?.zone;
     for (const button of one("[data-map-zones]", this.root).children) button.setAttribute("aria-pressed", String(button.dataset.zone === at));
     if (!this.app.bundle.plan) return;
-    const places = steps.map(step => step.xMm === null ? this.app.bundle.plan.zones.find(zone => zone.id === step.zone) : {x: step.xMm, y: step.yMm})
+    const places = figures.steps.map(step => step.x === undefined ? this.app.bundle.plan.zones.find(zone => zone.id === step.zone) : step)
       .filter(Boolean);
     this.path.setAttribute("points", places.map(place => `${place.x},${place.y}`).join(" "));
     const last = places.at(-1) ?? {x: -9999, y: -9999};

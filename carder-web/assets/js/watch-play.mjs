@@ -1,7 +1,6 @@
 // Play record: taps about one or several children, drawn as a band for each. The core reckons, this draws.
 import {record as reckon} from "./core.mjs";
-import {asLog, standing} from "./watch-log.mjs";
-import {all, clockWords, el, one, peg} from "./dom.mjs";
+import {all, clockWords, el, one, peg, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
 const SHORTEST_BAND = 120_000;
@@ -23,7 +22,8 @@ export class PlayScreen {
       this.record.children.push(...added);
       this.app.log.note("play");
     }
-    if (!this.record.children.includes(this.active)) this.active = this.record.children[0];
+    if (!this.record.children.includes(this.record.active)) this.record.active = this.record.children[0];
+    this.say("");
     this.bands.replaceChildren(...this.record.children.map(id => this.row(id)));
     this.paint();
   }
@@ -42,15 +42,43 @@ export class PlayScreen {
   press(event) {
     const key = event.target.closest("button");
     if (!key) return;
-    if (key.dataset.child) this.active = key.dataset.child;
-    else if (key.dataset.tap !== undefined) this.app.log.add("play", {kind: "TAP", child: this.active, code: key.value});
-    else if (key.dataset.undo !== undefined) this.app.log.undo("play");
+    this.say("");
+    if (key.dataset.child) this.mark(key.dataset.child);
+    else if (key.dataset.tap !== undefined) this.app.log.add("play", {kind: "TAP", child: this.record.active, code: key.value});
+    else if (key.dataset.undo !== undefined) this.undo();
     else if (key.dataset.takeBack) this.app.log.add("play", {kind: "TAKEN_BACK", target: key.dataset.takeBack});
     else return;
     // A tap shows in its own band at once; the others follow with the clock.
-    if (key.dataset.tap === undefined && !key.dataset.child) this.paint();
-    else this.paintActive();
+    if (key.dataset.tap !== undefined) this.tell(this.paintActive(), key.value);
+    else if (key.dataset.child) this.paintActive();
+    else this.paint();
     this.drawTimes();
+  }
+
+  /** Whom the next tap is about; kept with the record, so that it is the same after a reload. */
+  mark(child) {
+    this.record.active = child;
+    this.app.log.note("play");
+  }
+
+  /** The child of what is undone is marked, because its band is what changes. */
+  undo() {
+    const undone = this.app.log.undo("play");
+    if (!undone) return;
+    this.mark(undone.child);
+    this.say("undone", {name: this.app.child(undone.child).name, what: this.kindWords(undone.code)});
+  }
+
+  /** Says where a tap changes no figure, and why. */
+  tell(figures, kind) {
+    if (figures.effect === "COUNTS") return;
+    const name = figures.effect.toLowerCase().replace(/_(\w)/g, (all, letter) => letter.toUpperCase());
+    this.say(name, {name: this.app.child(this.record.active).name, what: this.kindWords(kind)});
+  }
+
+  say(name, values) {
+    const line = one("[data-tap-said]", this.root);
+    line.textContent = name ? words(line, name, values) : "";
   }
 
   /** Draws all bands as they stand now. */
@@ -60,24 +88,28 @@ export class PlayScreen {
   }
 
   paintActive() {
+    let figures;
     for (const row of all(".hand-band", this.bands)) {
-      const active = row.dataset.child === this.active;
+      const active = row.dataset.child === this.record.active;
       row.setAttribute("aria-pressed", String(active));
-      if (active) this.paintRow(row);
+      if (active) figures = this.paintRow(row);
     }
-    const care = this.app.child(this.active)?.care ?? "";
+    const care = this.app.child(this.record.active)?.care ?? "";
     one("[data-active-care]", this.root).textContent = care;
     one("[data-active-care]", this.root).hidden = !care;
-    one("[data-undo]", this.root).disabled = !standing(this.record.entries).length;
+    one("[data-undo]", this.root).disabled = !this.app.log.latest("play");
+    return figures;
   }
 
   paintRow(row) {
-    const now = Date.now();
-    const from = this.record.startedAt;
-    const until = Math.max(now, from + SHORTEST_BAND);
-    const figures = reckon(asLog(this.record.entries, row.dataset.child), from, now);
-    drawBand(row.querySelector("svg.band"), figures, (now - from) / (until - from));
+    const figures = this.figures(row.dataset.child);
+    drawBand(row.querySelector("svg.band"), figures.shapes);
     row.querySelector(".hand-band-sum").textContent = sum(figures);
+    return figures;
+  }
+
+  figures(child) {
+    return reckon(this.record.entries, child, this.record.startedAt, Date.now(), SHORTEST_BAND);
   }
 
   /** One band after the other, so that a tick never keeps a tap waiting. */
@@ -92,7 +124,7 @@ export class PlayScreen {
     const times = one("[data-times]", this.root);
     if (!times.open) return;
     const rows = this.record.children.flatMap(child =>
-      reckon(asLog(this.record.entries, child), this.record.startedAt, Date.now()).taps.map(tap => ({...tap, child})));
+      this.figures(child).taps.map(tap => ({...tap, child})));
     rows.sort((a, b) => b.at - a.at);
     times.querySelector("ul").replaceChildren(...rows.map(tap => el("li", {},
       el("span", {}, `${this.app.child(tap.child).name}: ${this.kindWords(tap.kind)}`),
@@ -123,19 +155,13 @@ function sum(figures) {
   return parts.join(" · ");
 }
 
-/** Bars and ticks in permille, squeezed to how much of the band is over. */
-function drawBand(svg, figures, over) {
-  const shape = (name, attributes) => {
-    const element = document.createElementNS(SVG, name);
-    Object.entries(attributes).forEach(([key, value]) => element.setAttribute(key, value));
+function drawBand(svg, shapes) {
+  svg.replaceChildren(...shapes.map(({style, ...place}) => {
+    const element = document.createElementNS(SVG, "rect");
+    element.setAttribute("class", style);
+    Object.entries(place).forEach(([name, value]) => element.setAttribute(name, value));
     return element;
-  };
-  svg.replaceChildren(
-    shape("rect", {class: "ground", x: 0, y: 0, width: 1000, height: 60}),
-    ...figures.bars.map(bar => shape("rect", {class: bar.fill.toLowerCase(), x: bar.start * over, y: bar.fill === "PLAY" ? 8 : 22,
-      width: bar.width * over, height: bar.fill === "PLAY" ? 44 : 16})),
-    ...figures.ticks.map(tick => ({tick, width: tick.kind.endsWith("BROKE_IN") ? 14 : 5})).map(({tick, width}) =>
-      shape("rect", {class: `tick ${tick.kind.toLowerCase()}`, x: tick.at * over - width / 2, y: 0, width, height: 60})));
+  }));
 }
 
 function timeOfDay(at) {

@@ -1,6 +1,5 @@
 // Time sample: a silent prompt at the edge every few minutes, for one child or all of the room in turn.
 import {looks as count, nextLook} from "./core.mjs";
-import {standing} from "./watch-log.mjs";
 import {all, clockWords, el, one, words} from "./dom.mjs";
 
 export class SampleScreen {
@@ -36,7 +35,7 @@ export class SampleScreen {
   schedule() {
     this.every = Number(one("[data-every]", this.root).value) * 60_000;
     this.next = nextLook(this.record.startedAt, this.every, Date.now());
-    this.due = !standing(this.record.entries).length;
+    this.due = !count(this.record.entries).looks;
     this.tick();
   }
 
@@ -64,12 +63,11 @@ export class SampleScreen {
   draw() {
     const child = this.current();
     one("[data-sample-who]", this.root).replaceChildren(...child ? this.app.names([child.id]) : []);
-    const looks = standing(this.record.entries).map(entry => ({activity: entry.code || null, company: entry.company || null, depth: entry.number ?? 0}));
     const sum = one("[data-sample-sum]", this.root);
-    const counted = count(looks);
+    const counted = count(this.record.entries);
     const most = Object.entries(counted.activities).filter(([, times]) => times > 0).sort((a, b) => b[1] - a[1]).slice(0, 3)
       .map(([code, times]) => `${one(`[name=activity][value=${code}]`, this.root).parentElement.textContent.trim()} ${times}`);
-    sum.textContent = looks.length ? words(sum, "", {looks: counted.looks, most: most.join(", ") || "—"}) : "";
+    sum.textContent = counted.looks ? words(sum, "", {looks: counted.looks, most: most.join(", ") || "—"}) : "";
   }
 
   /** Also while another screen is open: the edge of the screen tells, without a sound. */

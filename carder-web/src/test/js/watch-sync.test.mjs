@@ -210,7 +210,7 @@ test("taps are queued in the order of the thumb, and a record that goes on is fo
   await exchange();
   const log = new Log(sync);
   log.open("play", {room: {id: "loft"}}, null);
-  for (const code of ["CHOSE", "TALKED", "LEFT"]) log.add("play", {kind: "TAP", child: "kofi", code});
+  for (const code of ["CHOSE", "TALKED", "LEFT"]) log.add("play", {kind: "TAP", child: "01900000-0000-7000-8000-0000000000f1", code});
   assert.equal(log.undo("play").code, "LEFT");
   await log.line.last;
   const again = new Log(sync);

@@ -2,7 +2,6 @@ import assert from "node:assert/strict";
 import {test} from "node:test";
 import {isOn, isTyping} from "../../../assets/js/shortcuts.mjs";
 import {uuid7} from "../../../assets/js/uuid.mjs";
-import {asLog, standing} from "../../../assets/js/watch-log.mjs";
 import {looksLike} from "../../../assets/js/photo-file.mjs";
 import {WriteLine} from "../../../assets/js/write-line.mjs";
 import {batch, deadline, pause, settle} from "../../../assets/js/watch-queue.mjs";
@@ -52,15 +51,6 @@ test("closes instead of wiping as long as unsent records have not been told of f
   assert.equal(deadline({...contact, warnedAt: 9 * DAY}, 2, 10 * DAY).wipe, true);
   assert.equal(deadline({...contact, warnedAt: 4 * DAY}, 2, 7 * DAY).wipe, true);
   assert.equal(deadline({...contact, warnedAt: 4 * DAY}, 2, 6.9 * DAY).closed, false);
-});
-
-test("entries that were taken back do not stand, corrections go with the child they correct", () => {
-  const entries = [{id: "1", kind: "BEGIN"}, {id: "2", kind: "TAP", child: "anouk", code: "CHOSE", at: "2026-05-06T09:00:00Z"},
-    {id: "3", kind: "TAP", child: "bram", code: "LEFT", at: "2026-05-06T09:00:10Z"},
-    {id: "4", kind: "TAKEN_BACK", target: "3", at: "2026-05-06T09:00:11Z"}];
-  assert.deepEqual(standing(entries).map(entry => entry.id), ["2"]);
-  assert.deepEqual(asLog(entries, "bram").map(entry => entry.entry), ["TAP", "TAKEN_BACK"]);
-  assert.equal(asLog(entries, "anouk").length, 1);
 });
 
 test("a file must begin as what it says it is", () => {

@@ -94,6 +94,56 @@ class WatchMethodsTest extends InTheHand {
     }
 
     @Test
+    void theChildWhoIsMarkedGetsTheTapAlsoAfterAReload() {
+        choose(page, "Bram", "Cosima");
+        for (String method : List.of("Play record", "Count, check", "Listen")) {
+            go(page, method);
+            Locator second = page.locator(
+                    "[data-screen]:not([hidden]) [data-child]", new Page.LocatorOptions().setHasText("Cosima"));
+            second.click();
+            assertThat(second).hasAttribute("aria-pressed", "true");
+            assertThat(state(page)).containsText("All sent");
+
+            page.reload();
+
+            assertThat(second).hasAttribute("aria-pressed", "true");
+            button(page, "Back").click();
+        }
+        go(page, "Play record");
+        tap(page, "Chose it");
+
+        assertThat(band(page, "Cosima")).containsText("engaged");
+        assertThat(band(page, "Bram")).containsText("nothing tapped yet");
+    }
+
+    @Test
+    void aTapWithoutEffectSaysSoAndUndoTakesBackTheLastTapWhoeverItWasAbout() {
+        choose(page, "Bram", "Cosima");
+        go(page, "Play record");
+        Locator said = page.locator("[data-tap-said]");
+        band(page, "Bram").click();
+        tap(page, "Left");
+        assertThat(said).containsText("Bram is not at anything yet. Left shows on the band and counts for nothing");
+        tap(page, "Chose it");
+        assertThat(said).isEmpty();
+        tap(page, "Chose it");
+        assertThat(said).containsText("Bram: Chose it was tapped twice within three seconds. It counts once.");
+        tap(page, "Engaged");
+        assertThat(said).containsText("Bram was playing already. Engaged shows on the band");
+        band(page, "Cosima").click();
+        tap(page, "Was invited");
+        band(page, "Bram").click();
+
+        button(page, "Undo last tap").click();
+
+        assertThat(said).containsText("Cosima: Was invited is undone.");
+        assertThat(band(page, "Cosima")).hasAttribute("aria-pressed", "true");
+        assertThat(band(page, "Cosima")).containsText("nothing tapped yet");
+        button(page, "Undo last tap").click();
+        assertThat(said).containsText("Bram: Engaged is undone.");
+    }
+
+    @Test
     void aPathIsDraggedAlongThePlanAndItsLastStepTakenBack() {
         choose(page, "Tamsin");
         go(page, "Movement");
@@ -232,13 +282,13 @@ class WatchMethodsTest extends InTheHand {
         page.clock().fastForward("01:01");
 
         assertThat(page.locator("[data-counts] li")).hasText(new String[] {
+            "Florian, stamps matched: 2 turns, 20 points",
             "Florian, stamps matched: 5 of 6",
             "Cosima, parcels carried: 1",
+            "Cosima, stamps matched: 1 turn, 5 points",
             "Cosima, brown leaves: 7",
-            "Cosima: longer than my boot",
-            "Cosima, parcels carried: 2 in a minute",
-            "Florian: 2 turns, 20 points",
-            "Cosima: 1 turns, 5 points"
+            "Cosima, longer than my boot",
+            "Cosima, parcels carried: 2 in 60 s"
         });
         button(page, "Undo last").click();
         assertThat(page.locator("[data-counts]")).not().containsText("in a minute");

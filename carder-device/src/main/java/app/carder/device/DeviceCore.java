@@ -2,25 +2,23 @@ package app.carder.device;
 
 import app.carder.core.watch.DeviceClock;
 import app.carder.core.watch.Episodes;
-import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Listening;
-import app.carder.core.watch.Logged;
-import app.carder.core.watch.Logged.Happened;
-import app.carder.core.watch.Logged.Retimed;
-import app.carder.core.watch.Logged.TakenBack;
 import app.carder.core.watch.Movement;
 import app.carder.core.watch.PlayEvent;
-import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.PlaySummary;
-import app.carder.core.watch.ScoreSheet;
-import app.carder.core.watch.Tally;
 import app.carder.core.watch.TimeBand;
 import app.carder.core.watch.TimeSample;
-import app.carder.core.watch.TimeSample.Activity;
-import app.carder.core.watch.TimeSample.Company;
-import app.carder.core.watch.TimeSample.Look;
-import app.carder.core.watch.Tries;
-import app.carder.core.watch.Tries.Prompt;
+import app.carder.core.watchlog.CountLines;
+import app.carder.core.watchlog.Entry;
+import app.carder.core.watchlog.Entry.Arrived;
+import app.carder.core.watchlog.Entry.Began;
+import app.carder.core.watchlog.Entry.Ended;
+import app.carder.core.watchlog.Entry.Looked;
+import app.carder.core.watchlog.Entry.Tap;
+import app.carder.core.watchlog.EntryCodec;
+import app.carder.core.watchlog.EntryKind;
+import app.carder.core.watchlog.EntryLine;
+import app.carder.core.watchlog.Noted;
 import app.carder.core.week.FixedPoint;
 import app.carder.core.wording.Describing;
 import app.carder.core.wording.LanguageRules;
@@ -33,10 +31,13 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSBody;
 import org.teavm.jso.JSExport;
@@ -44,6 +45,14 @@ import org.teavm.jso.JSObject;
 
 /** What scripts may ask of the core. Moments are milliseconds since 1970, lengths of time milliseconds. */
 public final class DeviceCore {
+
+    private static final int MOST_READ = 5000;
+    private static final Map<String, Noted> READ = new HashMap<>();
+
+    /** The rules read last, kept because a text is looked at with every letter. */
+    private static @Nullable Describing describing;
+
+    private static Given.@Nullable Language describingFrom;
 
     private DeviceCore() {}
 
@@ -53,34 +62,33 @@ public final class DeviceCore {
     /**
      * One child's record.
      *
-     * @return {@code bars}, {@code ticks}, {@code taps} that count with their times, and the figures of the summary
+     * @param entries of the whole record, as they travel
+     * @param shortest least length of the band
+     * @return {@code shapes} of the band, {@code taps} that count with their times, the figures of the summary, and
+     *     {@code effect} of the latest tap, absent where there is none
      */
     @JSExport
-    public static JSObject record(Given.Entry[] log, double from, double until) {
-        List<Happened<PlayEvent>> taps =
-                Logged.effective(Arrays.stream(log).map(DeviceCore::entry).toList());
-        List<PlayEvent> events = taps.stream()
-                .map(tap -> new PlayEvent(tap.at(), tap.what().kind()))
+    public static JSObject record(Given.Entry[] entries, String child, double from, double now, double shortest) {
+        UUID who = UUID.fromString(child);
+        List<Noted> taps = counting(entries).stream()
+                .filter(noted -> noted.entry() instanceof Tap tap && tap.child().equals(who))
                 .toList();
-        TimeBand band = TimeBand.of(events, instant(from), instant(Math.max(until, from + 1)));
-        PlaySummary summary = PlaySummary.of(Episodes.of(events, instant(until)));
-        return new Script()
+        List<PlayEvent> events = taps.stream()
+                .map(noted -> new PlayEvent(noted.at(), ((Tap) noted.entry()).kind()))
+                .toList();
+        TimeBand band = TimeBand.of(events, instant(from), instant(now), instant(Math.max(now, from + shortest)));
+        PlaySummary summary = PlaySummary.of(Episodes.of(events, instant(now)));
+        Script record = new Script()
                 .put(
-                        "bars",
+                        "shapes",
                         Script.array(
-                                band.bars(),
-                                bar -> new Script()
-                                        .put("fill", bar.fill().name())
-                                        .put("start", bar.start())
-                                        .put("width", bar.width())
-                                        .value()))
-                .put(
-                        "ticks",
-                        Script.array(
-                                band.ticks(),
-                                tick -> new Script()
-                                        .put("kind", tick.kind().name())
-                                        .put("at", tick.at())
+                                band.shapes(),
+                                shape -> new Script()
+                                        .put("style", shape.style())
+                                        .put("x", shape.x())
+                                        .put("y", shape.y())
+                                        .put("width", shape.width())
+                                        .put("height", shape.height())
                                         .value()))
                 .put(
                         "taps",
@@ -89,7 +97,7 @@ public final class DeviceCore {
                                 tap -> new Script()
                                         .put("id", tap.id().toString())
                                         .put("at", tap.at().toEpochMilli())
-                                        .put("kind", tap.what().kind().name())
+                                        .put("kind", ((Tap) tap.entry()).kind().name())
                                         .value()))
                 .put("episodes", summary.episodes())
                 .put("engaged", summary.engaged().toMillis())
@@ -98,20 +106,46 @@ public final class DeviceCore {
                 .put("breakInsByAdults", summary.breakInsByAdults())
                 .put("breakInsByChildren", summary.breakInsByChildren())
                 .put("returned", summary.returned())
-                .put("repeats", summary.repeats())
-                .value();
+                .put("repeats", summary.repeats());
+        if (!events.isEmpty()) {
+            record.put("effect", Episodes.ofLatest(events).name());
+        }
+        return record.value();
     }
 
-    /** Stays, times and ways of a path: {@code zones} with {@code time}, {@code visits}, {@code share}; {@code moves}, {@code never}. */
+    /** The entry that was entered last and still counts, by its id; null where there is none. */
     @JSExport
-    public static JSObject path(Given.Arrival[] arrivals, double until, String[] offered) {
+    public static @Nullable String latest(Given.Entry[] entries) {
+        Set<UUID> counting = counting(entries).stream().map(Noted::id).collect(Collectors.toSet());
+        String latest = null;
+        for (Given.Entry entry : entries) {
+            Noted noted = noted(entry);
+            boolean isMark = noted.entry() instanceof Began || noted.entry() instanceof Ended;
+            if (!isMark && counting.contains(noted.id())) {
+                latest = noted.id().toString();
+            }
+        }
+        return latest;
+    }
+
+    /**
+     * Stays, times and ways of a path: {@code zones} with {@code time}, {@code visits}, {@code share}; {@code moves},
+     * {@code never}; {@code steps} in order, with {@code zone} or {@code x} and {@code y} where they are known.
+     */
+    @JSExport
+    public static JSObject path(Given.Entry[] entries, double until, String[] offered) {
+        List<Noted> steps = counting(entries).stream()
+                .filter(noted -> noted.entry() instanceof Arrived)
+                .toList();
         Movement<String> movement = Movement.of(
-                Arrays.stream(arrivals)
-                        .map(one -> new Movement.Arrival<>(instant(one.getAt()), one.getZone()))
+                steps.stream()
+                        .filter(step -> ((Arrived) step.entry()).zone() != null)
+                        .map(step -> new Movement.Arrival<>(step.at(), String.valueOf(((Arrived) step.entry()).zone())))
                         .toList(),
                 instant(until),
                 new LinkedHashSet<>(List.of(offered)));
         return new Script()
+                .put("steps", Script.array(steps, step -> step((Arrived) step.entry())))
                 .put(
                         "zones",
                         Script.array(
@@ -131,6 +165,17 @@ public final class DeviceCore {
                 .value();
     }
 
+    private static JSObject step(Arrived arrived) {
+        Script step = new Script();
+        if (arrived.zone() != null) {
+            step.put("zone", arrived.zone().toString());
+        }
+        if (arrived.spot() != null) {
+            step.put("x", arrived.spot().xMm()).put("y", arrived.spot().yMm());
+        }
+        return step.value();
+    }
+
     /** The next moment to look. */
     @JSExport
     public static double nextLook(double start, double every, double now) {
@@ -139,12 +184,10 @@ public final class DeviceCore {
 
     /** Counts of looks: {@code looks}, {@code activities}, {@code company}, {@code depths}. */
     @JSExport
-    public static JSObject looks(Given.Look[] looks) {
-        TimeSample sample = TimeSample.of(Arrays.stream(looks)
-                .map(look -> new Look(
-                        look.getActivity() == null ? null : Activity.valueOf(look.getActivity()),
-                        look.getCompany() == null ? null : Company.valueOf(look.getCompany()),
-                        look.getDepth() == 0 ? null : Involvement.ofLevel(look.getDepth())))
+    public static JSObject looks(Given.Entry[] entries) {
+        TimeSample sample = TimeSample.of(counting(entries).stream()
+                .filter(noted -> noted.entry() instanceof Looked)
+                .map(noted -> ((Looked) noted.entry()).look())
                 .toList());
         return new Script()
                 .put("looks", sample.looks())
@@ -154,47 +197,40 @@ public final class DeviceCore {
                 .value();
     }
 
-    /** Tries in words, such as "4 of 6, 3 alone, 1 helped". */
+    /** What was counted about a child: {@code line} for each thing. */
     @JSExport
-    public static String tries(Given.Attempt[] attempts) {
-        return Tries.of(Arrays.stream(attempts)
-                        .map(one -> new Tries.Try(one.getCameOff(), Prompt.valueOf(one.getPrompt())))
-                        .toList())
-                .words();
-    }
-
-    /** What the strokes of a tally come to. */
-    @JSExport
-    public static int tally(int[] strokes) {
-        return Tally.of(Arrays.stream(strokes).boxed().toList()).count();
-    }
-
-    /** Rows of a score sheet: {@code player}, {@code turns}, {@code total}. */
-    @JSExport
-    public static JSObject scores(Given.Turn[] turns) {
-        ScoreSheet<String> sheet = ScoreSheet.of(Arrays.stream(turns)
-                .map(one -> new ScoreSheet.Turn<>(one.getPlayer(), one.getPoints()))
-                .toList());
+    public static JSObject counted(Given.Entry[] entries, String child) {
         return Script.array(
-                sheet.rows(),
-                row -> new Script()
-                        .put("player", row.player())
-                        .put("turns", row.turns().size())
-                        .put("total", row.total())
-                        .value());
+                CountLines.of(counting(entries), UUID.fromString(child)),
+                line -> new Script().put("line", line).value());
     }
 
-    /** Counts of what was heard: {@code utterances}, {@code words}, {@code differentWords}, {@code questions}. */
+    /**
+     * What was heard: {@code utterances}, {@code words}, {@code differentWords}, {@code questions}; {@code said} in order,
+     * with {@code child}, {@code words}, {@code language}.
+     */
     @JSExport
-    public static JSObject heard(Given.Heard[] heard) {
-        Listening listening = Listening.of(Arrays.stream(heard)
-                .map(one -> new Listening.Heard(one.getWords(), one.getLanguage(), one.getQuestion()))
-                .toList());
+    public static JSObject heard(Given.Entry[] entries) {
+        List<Entry.Heard> heard = counting(entries).stream()
+                .filter(noted -> noted.entry() instanceof Entry.Heard)
+                .map(noted -> (Entry.Heard) noted.entry())
+                .toList();
+        Listening listening =
+                Listening.of(heard.stream().map(Entry.Heard::heard).toList());
         return new Script()
                 .put("utterances", listening.utterances())
                 .put("words", listening.words())
                 .put("differentWords", listening.differentWords())
                 .put("questions", listening.questions())
+                .put(
+                        "said",
+                        Script.array(
+                                heard,
+                                one -> new Script()
+                                        .put("child", one.child().toString())
+                                        .put("words", one.heard().words())
+                                        .put("language", one.heard().language())
+                                        .value()))
                 .value();
     }
 
@@ -231,8 +267,12 @@ public final class DeviceCore {
     /** Words to look at twice: {@code start}, {@code end}, {@code words}, {@code reason}, {@code instead}. */
     @JSExport
     public static JSObject marks(String text, Given.Language language, String ownName, String[] otherNames) {
-        List<Describing.Mark> marks = new Describing(rules(language))
-                .marks(text, ownName, ownName.isEmpty() ? Collections.emptyList() : List.of(otherNames));
+        if (describing == null || !isSame(describingFrom, language)) {
+            describing = new Describing(rules(language));
+            describingFrom = language;
+        }
+        List<Describing.Mark> marks =
+                describing.marks(text, ownName, ownName.isEmpty() ? Collections.emptyList() : List.of(otherNames));
         return Script.array(
                 marks,
                 mark -> new Script()
@@ -249,6 +289,11 @@ public final class DeviceCore {
     public static String ease(String text, Given.Language language) {
         return ReadingEase.of(text, rules(language).ease()).band().words();
     }
+
+    @JSBody(
+            params = {"one", "other"},
+            script = "return one === other;")
+    private static native boolean isSame(@Nullable JSObject one, JSObject other);
 
     /** What a device carries from before has none yet. */
     @JSBody(params = "language", script = "return language.exceptions || [];")
@@ -271,23 +316,62 @@ public final class DeviceCore {
                         language.getSilentE()));
     }
 
-    private static Logged<PlayEvent> entry(Given.Entry entry) {
-        UUID id = UUID.fromString(entry.getId());
-        Instant at = instant(entry.getAt());
-        return switch (entry.getEntry()) {
-            case "TAP" ->
-                new Happened<>(id, at, new PlayEvent(at, PlayKind.valueOf(Objects.requireNonNull(entry.getKind()))));
-            case "TAKEN_BACK" -> new TakenBack<>(id, at, target(entry));
-            case "RETIMED" -> new Retimed<>(id, at, target(entry), instant(entry.getHappenedAt()));
-            default ->
-                throw new IllegalArgumentException(
-                        "An entry must be TAP, TAKEN_BACK or RETIMED, got %s.".formatted(entry.getEntry()));
-        };
+    private static List<Noted> counting(Given.Entry[] entries) {
+        return Noted.counting(Arrays.stream(entries).map(DeviceCore::noted).toList());
     }
 
-    private static UUID target(Given.Entry entry) {
-        return UUID.fromString(Objects.requireNonNull(entry.getTarget()));
+    /** Read once, because a record is drawn at every tap. */
+    private static Noted noted(Given.Entry entry) {
+        if (READ.size() > MOST_READ) {
+            READ.clear();
+        }
+        return READ.computeIfAbsent(
+                entry.getId(),
+                id -> new Noted(
+                        UUID.fromString(id),
+                        instant(parsed(entry.getAt())),
+                        EntryCodec.read(line(entry))
+                                .orElseThrow(() -> new IllegalArgumentException(
+                                        "An entry of the kind %s lacks something.".formatted(entry.getKind())))));
     }
+
+    private static EntryLine line(Given.Entry entry) {
+        return new EntryLine(
+                EntryKind.valueOf(entry.getKind()),
+                uuid(entry.getChild()),
+                uuid(entry.getZone()),
+                entry.getCode(),
+                entry.getCompany(),
+                entry.getWords(),
+                number(entry, "number"),
+                number(entry, "ofNumber"),
+                number(entry, "xMm"),
+                number(entry, "yMm"),
+                uuid(entry.getTarget()),
+                entry.getCorrectedTo() == null ? null : instant(parsed(entry.getCorrectedTo())));
+    }
+
+    private static @Nullable UUID uuid(@Nullable String id) {
+        return id == null ? null : UUID.fromString(id);
+    }
+
+    private static @Nullable Integer number(Given.Entry entry, String name) {
+        return hasNumber(entry, name) ? Integer.valueOf(numberOf(entry, name)) : null;
+    }
+
+    @JSBody(
+            params = {"entry", "name"},
+            script = "return typeof entry[name] === 'number';")
+    private static native boolean hasNumber(Given.Entry entry, String name);
+
+    @JSBody(
+            params = {"entry", "name"},
+            script = "return entry[name];")
+    private static native int numberOf(Given.Entry entry, String name);
+
+    /** By the browser's own reading of ISO 8601. */
+    @JSBody(params = "text", script = "return Date.parse(text);")
+    private static native double parsed(String text);
 
     private static Instant instant(double millis) {
         return Instant.ofEpochMilli((long) millis);

@@ -7,82 +7,43 @@ import org.teavm.jso.JSProperty;
 /** What scripts hand over. Moments are milliseconds since 1970. */
 interface Given {
 
-    /** An entry of the log of a record: a tap, or a correction of one. */
+    /** An entry of the log as it travels and as it lies on the device; what its kind does not use is null or empty. */
     interface Entry extends JSObject {
         @JSProperty
         String getId();
 
+        /** As ISO 8601 writes it. */
         @JSProperty
-        double getAt();
+        String getAt();
 
-        /** TAP, TAKEN_BACK or RETIMED. */
+        /** A name of {@link app.carder.core.watchlog.EntryKind}. */
         @JSProperty
-        String getEntry();
+        String getKind();
 
         @JSProperty
         @Nullable
-        String getKind();
+        String getChild();
+
+        @JSProperty
+        @Nullable
+        String getZone();
+
+        @JSProperty
+        String getCode();
+
+        @JSProperty
+        String getCompany();
+
+        @JSProperty
+        String getWords();
 
         @JSProperty
         @Nullable
         String getTarget();
 
         @JSProperty
-        double getHappenedAt();
-    }
-
-    /** Arriving in a zone. */
-    interface Arrival extends JSObject {
-        @JSProperty
-        double getAt();
-
-        @JSProperty
-        String getZone();
-    }
-
-    /** A look at a child; what was not tapped is null. */
-    interface Look extends JSObject {
-        @JSProperty
         @Nullable
-        String getActivity();
-
-        @JSProperty
-        @Nullable
-        String getCompany();
-
-        /** 1 to 5, or 0 for none. */
-        @JSProperty
-        int getDepth();
-    }
-
-    /** A try. */
-    interface Attempt extends JSObject {
-        @JSProperty
-        boolean getCameOff();
-
-        @JSProperty
-        String getPrompt();
-    }
-
-    /** A turn of a game. */
-    interface Turn extends JSObject {
-        @JSProperty
-        String getPlayer();
-
-        @JSProperty
-        int getPoints();
-    }
-
-    /** Something that was heard. */
-    interface Heard extends JSObject {
-        @JSProperty
-        String getWords();
-
-        @JSProperty
-        String getLanguage();
-
-        @JSProperty
-        boolean getQuestion();
+        String getCorrectedTo();
     }
 
     /** A fixed point of the day. */

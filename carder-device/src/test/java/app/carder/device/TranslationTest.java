@@ -4,15 +4,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.watch.Episodes;
 import app.carder.core.watch.Listening;
-import app.carder.core.watch.Logged;
-import app.carder.core.watch.Logged.Happened;
-import app.carder.core.watch.Logged.Retimed;
-import app.carder.core.watch.Logged.TakenBack;
 import app.carder.core.watch.Movement;
 import app.carder.core.watch.PlayEvent;
 import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.PlaySummary;
 import app.carder.core.watch.TimeBand;
+import app.carder.core.watch.Tries;
+import app.carder.core.watchlog.CountLines;
+import app.carder.core.watchlog.Entry;
+import app.carder.core.watchlog.Entry.Arrived;
+import app.carder.core.watchlog.Entry.Checked;
+import app.carder.core.watchlog.Entry.Counted;
+import app.carder.core.watchlog.Entry.Grouped;
+import app.carder.core.watchlog.Entry.Heard;
+import app.carder.core.watchlog.Entry.Retimed;
+import app.carder.core.watchlog.Entry.Spot;
+import app.carder.core.watchlog.Entry.TakenBack;
+import app.carder.core.watchlog.Entry.Tap;
+import app.carder.core.watchlog.Entry.Tried;
+import app.carder.core.watchlog.EntryCodec;
+import app.carder.core.watchlog.EntryLine;
+import app.carder.core.watchlog.Noted;
 import app.carder.core.wording.Describing;
 import app.carder.core.wording.LanguageRules;
 import app.carder.core.wording.ReadingEase;
@@ -29,6 +41,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -46,7 +59,8 @@ class TranslationTest {
 
     private static final long NINE = Instant.parse("2026-05-06T09:00:00Z").toEpochMilli();
     private static final int CASES = 300;
-    private static final List<String> ZONES = List.of("Weighing desk", "Post office", "Tray table", "Garden");
+    private static final List<UUID> ZONES = List.of(new UUID(1, 1), new UUID(1, 2), new UUID(1, 3), new UUID(1, 4));
+    private static final List<UUID> CHILDREN = List.of(new UUID(2, 1), new UUID(2, 2));
     private static final List<String> FRIENDS = List.of("Bram", "Zoe\u0308", "Wren");
 
     private final JsonMapper json = new JsonMapper();
@@ -58,43 +72,37 @@ class TranslationTest {
     /** What is asked of the translation, and what the core says itself. */
     private record Question(String ask, List<?> given, Object expected) {}
 
-    private record Entry(String entry, UUID id, long at, String kind, UUID target, long happenedAt) {
-        Logged<PlayEvent> logged() {
-            Instant when = Instant.ofEpochMilli(at);
-            return switch (entry) {
-                case "TAKEN_BACK" -> new TakenBack<>(id, when, target);
-                case "RETIMED" -> new Retimed<>(id, when, target, Instant.ofEpochMilli(happenedAt));
-                default -> new Happened<>(id, when, new PlayEvent(when, PlayKind.valueOf(kind)));
-            };
-        }
-    }
-
     @Test
     void recordsComeToTheSameFiguresAndTheSameBand() throws Exception {
         compare(() -> {
-            List<Entry> log = log();
-            long until = NINE + random.nextInt(1_500_000);
-            List<Happened<PlayEvent>> taps =
-                    Logged.effective(log.stream().map(Entry::logged).toList());
-            List<PlayEvent> events = taps.stream()
-                    .map(tap -> new PlayEvent(tap.at(), tap.what().kind()))
+            List<Noted> log = log(() -> new Tap(any(CHILDREN), any(Arrays.asList(PlayKind.values()))));
+            long now = NINE + random.nextInt(1_500_000);
+            UUID child = CHILDREN.get(0);
+            List<Noted> taps = Noted.counting(log).stream()
+                    .filter(noted -> ((Tap) noted.entry()).child().equals(child))
                     .toList();
-            TimeBand band =
-                    TimeBand.of(events, Instant.ofEpochMilli(NINE), Instant.ofEpochMilli(Math.max(until, NINE + 1)));
-            PlaySummary summary = PlaySummary.of(Episodes.of(events, Instant.ofEpochMilli(until)));
+            List<PlayEvent> events = taps.stream()
+                    .map(noted -> new PlayEvent(noted.at(), ((Tap) noted.entry()).kind()))
+                    .toList();
+            Instant until = Instant.ofEpochMilli(Math.max(now, NINE + 120_000));
+            TimeBand band = TimeBand.of(events, Instant.ofEpochMilli(NINE), Instant.ofEpochMilli(now), until);
+            PlaySummary summary = PlaySummary.of(Episodes.of(events, Instant.ofEpochMilli(now)));
             Map<String, Object> expected = new LinkedHashMap<>();
-            expected.put("bars", band.bars());
-            expected.put("ticks", band.ticks());
+            expected.put(
+                    "shapes",
+                    band.shapes().stream()
+                            .map(shape -> Map.of(
+                                    "style", shape.style(),
+                                    "x", shape.x(),
+                                    "y", shape.y(),
+                                    "width", shape.width(),
+                                    "height", shape.height()))
+                            .toList());
             expected.put(
                     "taps",
                     taps.stream()
                             .map(tap -> Map.of(
-                                    "id",
-                                    tap.id(),
-                                    "at",
-                                    tap.at().toEpochMilli(),
-                                    "kind",
-                                    tap.what().kind()))
+                                    "id", tap.id(), "at", tap.at().toEpochMilli(), "kind", ((Tap) tap.entry()).kind()))
                             .toList());
             expected.put("episodes", summary.episodes());
             expected.put("engaged", summary.engaged().toMillis());
@@ -104,29 +112,37 @@ class TranslationTest {
             expected.put("breakInsByChildren", summary.breakInsByChildren());
             expected.put("returned", summary.returned());
             expected.put("repeats", summary.repeats());
-            return new Question("record", List.of(log, NINE, until), expected);
+            if (!events.isEmpty()) {
+                expected.put("effect", Episodes.ofLatest(events));
+            }
+            return new Question("record", List.of(wire(log), child, NINE, now, 120_000), expected);
         });
     }
 
     @Test
     void pathsComeToTheSameStaysAndWays() throws Exception {
         compare(() -> {
-            long until = NINE + 900_000;
-            List<Movement.Arrival<String>> arrivals = IntStream.range(0, random.nextInt(12))
-                    .mapToObj(step ->
-                            new Movement.Arrival<>(Instant.ofEpochMilli(NINE + random.nextInt(1_000_000)), any(ZONES)))
-                    .toList();
-            Movement<String> movement =
-                    Movement.of(arrivals, Instant.ofEpochMilli(until), new LinkedHashSet<>(ZONES.subList(0, 3)));
+            long until = NINE + 1_200_000;
+            List<Noted> log = log(() -> random.nextBoolean()
+                    ? new Arrived(CHILDREN.get(0), any(ZONES), null)
+                    : new Arrived(CHILDREN.get(0), null, new Spot(random.nextInt(9000), random.nextInt(9000))));
+            List<Noted> steps = Noted.counting(log);
+            Set<UUID> offered = new LinkedHashSet<>(ZONES.subList(0, 3));
+            Movement<UUID> movement = Movement.of(
+                    steps.stream()
+                            .filter(step -> ((Arrived) step.entry()).zone() != null)
+                            .map(step -> new Movement.Arrival<>(step.at(), ((Arrived) step.entry()).zone()))
+                            .toList(),
+                    Instant.ofEpochMilli(until),
+                    offered);
             return new Question(
                     "path",
-                    List.of(
-                            arrivals.stream()
-                                    .map(one -> Map.of("at", one.at().toEpochMilli(), "zone", one.zone()))
-                                    .toList(),
-                            until,
-                            ZONES.subList(0, 3)),
+                    List.of(wire(log), until, offered),
                     Map.of(
+                            "steps",
+                            steps.stream()
+                                    .map(step -> step((Arrived) step.entry()))
+                                    .toList(),
                             "zones",
                             movement.zones().stream()
                                     .map(zone -> Map.of(
@@ -146,6 +162,37 @@ class TranslationTest {
                                     .map(zone -> Map.of("zone", zone))
                                     .toList()));
         });
+    }
+
+    private static Map<String, Object> step(Arrived arrived) {
+        return arrived.spot() == null
+                ? Map.of("zone", arrived.zone())
+                : Map.of("x", arrived.spot().xMm(), "y", arrived.spot().yMm());
+    }
+
+    @Test
+    void whatWasCountedHasTheSameLines() throws Exception {
+        compare(() -> {
+            List<Noted> log = log(this::count);
+            return new Question(
+                    "counted",
+                    List.of(wire(log), CHILDREN.get(0)),
+                    CountLines.of(Noted.counting(log), CHILDREN.get(0)).stream()
+                            .map(line -> Map.of("line", line))
+                            .toList());
+        });
+    }
+
+    private Entry count() {
+        UUID child = any(CHILDREN);
+        String what = any(FRIENDS);
+        return switch (random.nextInt(4)) {
+            case 0 -> new Counted(child, what, random.nextInt(5) - 1);
+            case 1 -> new Checked(child, what, random.nextInt(6), 6);
+            case 2 -> new Grouped(child, what, random.nextInt(6));
+            default ->
+                new Tried(child, what, new Tries.Try(random.nextBoolean(), any(Arrays.asList(Tries.Prompt.values()))));
+        };
     }
 
     @ParameterizedTest
@@ -179,16 +226,15 @@ class TranslationTest {
     void wordsThatWereHeardAreCountedAlike() throws Exception {
         LanguageRules rules = LanguageRules.shipped("de");
         compare(() -> {
-            List<Listening.Heard> heard = IntStream.range(0, random.nextInt(5))
-                    .mapToObj(one -> new Listening.Heard(text(rules), "German", random.nextBoolean()))
+            List<Noted> log = log(
+                    () -> new Heard(any(CHILDREN), new Listening.Heard(text(rules), "German", random.nextBoolean())));
+            List<Heard> heard = Noted.counting(log).stream()
+                    .map(noted -> (Heard) noted.entry())
                     .toList();
-            Listening listening = Listening.of(heard);
+            Listening listening = Listening.of(heard.stream().map(Heard::heard).toList());
             return new Question(
                     "heard",
-                    List.of(heard.stream()
-                            .map(one -> Map.of(
-                                    "words", one.words(), "language", one.language(), "question", one.isQuestion()))
-                            .toList()),
+                    List.of(wire(log)),
                     Map.of(
                             "utterances",
                             listening.utterances(),
@@ -197,7 +243,14 @@ class TranslationTest {
                             "differentWords",
                             listening.differentWords(),
                             "questions",
-                            listening.questions()));
+                            listening.questions(),
+                            "said",
+                            heard.stream()
+                                    .map(one -> Map.of(
+                                            "child", one.child(),
+                                            "words", one.heard().words(),
+                                            "language", one.heard().language()))
+                                    .toList()));
         });
     }
 
@@ -220,24 +273,55 @@ class TranslationTest {
         }
     }
 
-    /** Taps in no order, some of them taken back or given another time. */
-    private List<Entry> log() {
-        List<Entry> log = new ArrayList<>();
-        List<UUID> taps = new ArrayList<>();
+    /** Entries in no order, some of them taken back or given another time. */
+    private List<Noted> log(Supplier<Entry> next) {
+        List<Noted> log = new ArrayList<>();
+        List<UUID> seen = new ArrayList<>();
         for (int i = random.nextInt(25); i > 0; i--) {
             UUID id = new UUID(random.nextLong(), random.nextLong());
-            long at = NINE + random.nextInt(1_200_000);
+            // Some at the same moment, as two people tap.
+            Instant at = Instant.ofEpochMilli(NINE + 1000L * random.nextInt(200));
             int kind = random.nextInt(10);
-            if (kind < 2 && !taps.isEmpty()) {
-                log.add(new Entry(
-                        kind == 0 ? "TAKEN_BACK" : "RETIMED", id, at, "", any(taps), NINE + random.nextInt(1_200_000)));
+            if (kind == 0 && !seen.isEmpty()) {
+                log.add(new Noted(id, at, new TakenBack(any(seen))));
+            } else if (kind == 1 && !seen.isEmpty()) {
+                Instant other = Instant.ofEpochMilli(NINE + random.nextInt(1_200_000));
+                log.add(new Noted(id, at, new Retimed(any(seen), other)));
             } else {
-                taps.add(id);
-                log.add(new Entry(
-                        "TAP", id, at, any(Arrays.asList(PlayKind.values())).name(), id, 0));
+                seen.add(id);
+                log.add(new Noted(id, at, next.get()));
             }
         }
         return log;
+    }
+
+    /** As the device keeps them. */
+    private static List<Map<String, Object>> wire(List<Noted> log) {
+        return log.stream()
+                .map(noted -> {
+                    EntryLine line = EntryCodec.write(noted.entry());
+                    Map<String, Object> entry = new LinkedHashMap<>();
+                    entry.put("id", noted.id());
+                    entry.put("at", noted.at().toString());
+                    entry.put("kind", line.kind());
+                    entry.put("child", line.child());
+                    entry.put("zone", line.zone());
+                    entry.put("code", line.code());
+                    entry.put("company", line.company());
+                    entry.put("words", line.words());
+                    entry.put("number", line.number());
+                    entry.put("ofNumber", line.ofNumber());
+                    entry.put("xMm", line.xMm());
+                    entry.put("yMm", line.yMm());
+                    entry.put("target", line.target());
+                    entry.put(
+                            "correctedTo",
+                            line.correctedTo() == null
+                                    ? null
+                                    : line.correctedTo().toString());
+                    return entry;
+                })
+                .toList();
     }
 
     /** Words that are looked at, plain ones, names, speech, letters with marks, in any case. */

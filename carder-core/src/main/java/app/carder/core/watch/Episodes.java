@@ -68,6 +68,45 @@ public final class Episodes {
         return List.copyOf(episodes.done);
     }
 
+    /** What a tap does to the figures. */
+    public enum Effect {
+        /** It counts. */
+        COUNTS,
+        /** The same was tapped a moment ago; both are one. */
+        SAME_TAP,
+        /** The child was at play already, and is. */
+        PLAYS_ALREADY,
+        /** Nothing had begun, so that nothing can end, be broken into or looked up from. */
+        NOTHING_BEGUN,
+        /** The same broke in before, and the child has not played again since. */
+        BROKEN_ALREADY
+    }
+
+    /**
+     * What the latest tap of a record does, so that one without effect can be told of. It is kept all the same.
+     *
+     * @param events taps about one child, in any order, at least one
+     */
+    public static Effect ofLatest(List<PlayEvent> events) {
+        List<PlayEvent> ordered =
+                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList();
+        PlayEvent latest = ordered.get(ordered.size() - 1);
+        List<PlayEvent> before = ordered.subList(0, ordered.size() - 1);
+        List<Episode> without = of(before, latest.at());
+        if (withoutBounces(ordered).size() == withoutBounces(before).size()) {
+            return Effect.SAME_TAP;
+        }
+        boolean begun = !without.isEmpty() && without.get(without.size() - 1).goesOn();
+        boolean isOnTheBand = latest.kind() == PlayKind.TALKED || latest.kind() == PlayKind.POURED_OUT;
+        if (!of(ordered, latest.at()).equals(without) || (begun && isOnTheBand)) {
+            return Effect.COUNTS;
+        }
+        if (!begun) {
+            return Effect.NOTHING_BEGUN;
+        }
+        return latest.kind().part() == PlayKind.Part.BREAKS ? Effect.BROKEN_ALREADY : Effect.PLAYS_ALREADY;
+    }
+
     /** Each tap once: the same kind again within a moment of the one that counted is the same tap. */
     static List<PlayEvent> withoutBounces(List<PlayEvent> ordered) {
         Map<PlayKind, Instant> counted = new EnumMap<>(PlayKind.class);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A child's record as a band over time. Places are permille of the band's width.
@@ -15,6 +16,12 @@ import java.util.List;
  * @param ticks single moments
  */
 public record TimeBand(List<Bar> bars, List<Tick> ticks) {
+
+    /** Width of the drawing. */
+    public static final int WIDTH = 1000;
+
+    /** Height of the drawing. */
+    public static final int HEIGHT = 60;
 
     /** Keeps its own copies. */
     public TimeBand {
@@ -48,20 +55,44 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
     public record Tick(PlayKind kind, int at) {}
 
     /**
-     * Draws one child's taps to scale.
+     * A rectangle of the drawing, {@value #WIDTH} wide and {@value #HEIGHT} high in all; its class says how it looks.
+     *
+     * @param style what it stands for: ground, away, play, tick, and the kind of the tap
+     * @param x left edge
+     * @param y upper edge
+     * @param width of it
+     * @param height of it
+     * @param words for people; empty where the shape stands for no tap
+     */
+    public record Shape(String style, int x, int y, int width, int height, String words) {}
+
+    /**
+     * One child's taps to scale.
      *
      * @param from left edge
      * @param until right edge, after it; also the moment up to which what goes on is drawn
      * @throws IllegalArgumentException unless from lies before until
      */
     public static TimeBand of(Collection<PlayEvent> events, Instant from, Instant until) {
+        return of(events, from, until, until);
+    }
+
+    /**
+     * The same while watching goes on.
+     *
+     * @param from left edge
+     * @param now the moment up to which what goes on is drawn
+     * @param until right edge, now or later
+     * @throws IllegalArgumentException unless from lies before until
+     */
+    public static TimeBand of(Collection<PlayEvent> events, Instant from, Instant now, Instant until) {
         if (!from.isBefore(until)) {
             throw new IllegalArgumentException("A band must end after it begins, got %s to %s.".formatted(from, until));
         }
-        List<PlayEvent> ordered =
-                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList();
+        List<PlayEvent> ordered = Episodes.withoutBounces(
+                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList());
         List<Bar> bars = new ArrayList<>();
-        for (Episode episode : Episodes.of(ordered, until)) {
+        for (Episode episode : Episodes.of(ordered, now)) {
             bars.add(bar(Fill.AWAY, episode.startsAt(), episode.endsAt(), from, until));
             for (Stretch stretch : episode.stretches()) {
                 bars.add(bar(Fill.PLAY, stretch.startsAt(), stretch.endsAt(), from, until));
@@ -72,6 +103,31 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
                 ordered.stream()
                         .map(event -> new Tick(event.kind(), permille(event.at(), from, until)))
                         .toList());
+    }
+
+    /** The drawing, from the ground up; a break-in stands out by its width. */
+    public List<Shape> shapes() {
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(new Shape("ground", 0, 0, WIDTH, HEIGHT, ""));
+        for (Bar bar : bars) {
+            int margin = bar.fill() == Fill.PLAY ? 8 : 22;
+            shapes.add(new Shape(name(bar.fill()), bar.start(), margin, bar.width(), HEIGHT - 2 * margin, ""));
+        }
+        for (Tick tick : ticks) {
+            int width = tick.kind().part() == PlayKind.Part.BREAKS ? 14 : 5;
+            shapes.add(new Shape(
+                    "tick " + name(tick.kind()),
+                    tick.at() - width / 2,
+                    0,
+                    width,
+                    HEIGHT,
+                    tick.kind().words()));
+        }
+        return shapes;
+    }
+
+    private static String name(Enum<?> code) {
+        return code.name().toLowerCase(Locale.ROOT);
     }
 
     private static Bar bar(Fill fill, Instant start, Instant end, Instant from, Instant until) {

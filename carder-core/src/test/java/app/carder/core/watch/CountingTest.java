@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.carder.core.watch.Listening.Heard;
-import app.carder.core.watch.ScoreSheet.Row;
-import app.carder.core.watch.ScoreSheet.Turn;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
 import app.carder.core.watch.TimeSample.Look;
@@ -109,15 +107,6 @@ class CountingTest {
     void aTallyTakesStrokesAwayAgain() {
         assertThat(Tally.of(List.of(1, 1, -1, 1)).count()).isEqualTo(2);
         assertThat(Tally.of(List.of()).count()).isZero();
-    }
-
-    @Test
-    void aScoreSheetAddsUpInTheOrderOfFirstTurns() {
-        ScoreSheet<String> sheet = ScoreSheet.of(
-                List.of(new Turn<>("Anouk", 3), new Turn<>("Bram", 10), new Turn<>("Anouk", 0), new Turn<>("Bram", 1)));
-
-        assertThat(sheet.rows())
-                .containsExactly(new Row<>("Anouk", List.of(3, 0), 3), new Row<>("Bram", List.of(10, 1), 11));
     }
 
     @Nested

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.watch.TimeBand.Bar;
 import app.carder.core.watch.TimeBand.Fill;
+import app.carder.core.watch.TimeBand.Shape;
 import app.carder.core.watch.TimeBand.Tick;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -36,6 +37,34 @@ class TimeBandTest {
         assertThat(TimeBand.of(List.of(tap(0, PlayKind.CHOSE)), at(500), at(1000))
                         .bars())
                 .containsExactly(new Bar(Fill.AWAY, 0, 1000), new Bar(Fill.PLAY, 0, 1000));
+    }
+
+    @Test
+    void oneThatIsStillRunningLeavesTheRestOfItsWidthEmpty() {
+        TimeBand band = TimeBand.of(List.of(tap(0, PlayKind.CHOSE)), at(0), at(250), at(1000));
+
+        assertThat(band.bars()).contains(new Bar(Fill.PLAY, 0, 250));
+    }
+
+    @Test
+    void aTapThatBouncedIsOneStroke() {
+        TimeBand band = TimeBand.of(List.of(tap(100, PlayKind.CHOSE), tap(101, PlayKind.CHOSE)), at(0), at(1000));
+
+        assertThat(band.ticks()).containsExactly(new Tick(PlayKind.CHOSE, 100));
+    }
+
+    @Test
+    void isDrawnFromTheGroundUpWithBreakInsThatStandOut() {
+        TimeBand band =
+                TimeBand.of(List.of(tap(200, PlayKind.CHOSE), tap(500, PlayKind.ADULT_BROKE_IN)), at(0), at(1000));
+
+        assertThat(band.shapes())
+                .containsExactly(
+                        new Shape("ground", 0, 0, 1000, 60, ""),
+                        new Shape("away", 200, 22, 800, 16, ""),
+                        new Shape("play", 200, 8, 300, 44, ""),
+                        new Shape("tick chose", 198, 0, 5, 60, "Chose it"),
+                        new Shape("tick adult_broke_in", 493, 0, 14, 60, "Adult broke in"));
     }
 
     @Test

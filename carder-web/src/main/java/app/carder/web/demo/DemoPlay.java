@@ -1,7 +1,17 @@
 package app.carder.web.demo;
 
 import app.carder.core.watch.DeviceClock;
+import app.carder.core.watch.Involvement;
+import app.carder.core.watch.Listening;
 import app.carder.core.watch.PlayKind;
+import app.carder.core.watch.TimeSample.Activity;
+import app.carder.core.watch.TimeSample.Company;
+import app.carder.core.watch.TimeSample.Look;
+import app.carder.core.watch.Tries;
+import app.carder.core.watchlog.Entry;
+import app.carder.core.watchlog.EntryCodec;
+import app.carder.core.watchlog.EntryLine;
+import app.carder.core.watchlog.Method;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
@@ -10,8 +20,6 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.watchlog.EntryDetails;
-import app.carder.web.watchlog.EntryKind;
-import app.carder.web.watchlog.Method;
 import app.carder.web.watchlog.WatchLogService;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -77,18 +85,25 @@ class DemoPlay {
         Records records = new Records(author, room);
         SITTINGS.forEach(sitting -> play(records, sitting, byName, cards));
         Instant yesterday = watchedFrom(settings, author.settingId(), 1);
+        UUID anouk = child(byName, "Anouk");
         records.begin(Method.SAMPLE, null);
-        String[] activities = {"HANDLING", "HANDLING", "LOOKING", "HANDLING", "TALKING", "PRETENDING"};
+        Activity[] activities = {
+            Activity.HANDLING,
+            Activity.HANDLING,
+            Activity.LOOKING,
+            Activity.HANDLING,
+            Activity.TALKING,
+            Activity.PRETENDING
+        };
         for (int look = 0; look < 12; look++) {
-            records.entry(
-                    EntryKind.LOOK,
+            Company company = look % 3 == 0 ? Company.ALONE : Company.BESIDE;
+            records.add(
                     yesterday.plusSeconds(300L * look),
-                    child(byName, "Anouk"),
-                    activities[look % activities.length],
-                    look % 3 == 0 ? "ALONE" : "BESIDE",
-                    "",
-                    3 + look % 3,
-                    null);
+                    new Entry.Looked(
+                            anouk,
+                            null,
+                            new Look(
+                                    activities[look % activities.length], company, Involvement.ofLevel(3 + look % 3))));
         }
         records.begin(Method.MAP, null);
         int minute = 0;
@@ -98,25 +113,19 @@ class DemoPlay {
                     .findFirst()
                     .orElseThrow()
                     .id();
-            records.arrive(yesterday.plusSeconds(60L * minute), child(byName, "Anouk"), zoneId);
+            records.add(yesterday.plusSeconds(60L * minute), new Entry.Arrived(anouk, zoneId, null));
             minute += 4;
         }
-        records.end(yesterday.plusSeconds(60L * minute));
+        records.add(yesterday.plusSeconds(60L * minute), new Entry.Ended());
         records.begin(Method.COUNT, null);
-        records.entry(EntryKind.CHECK, yesterday, child(byName, "Anouk"), "", "", "stamps matched to letters", 6, 6);
-        records.entry(EntryKind.TRY, yesterday, child(byName, "Anouk"), "ALONE", "", "knot that holds", 1, null);
-        records.entry(EntryKind.TRY, yesterday, child(byName, "Anouk"), "SHOWN_AGAIN", "", "knot that holds", 0, null);
+        records.add(yesterday, new Entry.Checked(anouk, "stamps matched to letters", 6, 6));
+        records.add(yesterday, new Entry.Tried(anouk, "knot that holds", new Tries.Try(true, Tries.Prompt.ALONE)));
+        records.add(
+                yesterday, new Entry.Tried(anouk, "knot that holds", new Tries.Try(false, Tries.Prompt.SHOWN_AGAIN)));
         records.begin(Method.LISTEN, null);
-        records.entry(
-                EntryKind.HEARD,
-                yesterday,
-                child(byName, "Anouk"),
-                "",
-                "English",
-                "Now it is the same sleepy.",
-                0,
-                null);
-        records.entry(EntryKind.HEARD, yesterday, child(byName, "Anouk"), "", "English", "Is tomorrow heavy?", 1, null);
+        records.add(
+                yesterday, new Entry.Heard(anouk, new Listening.Heard("Now it is the same sleepy.", "English", false)));
+        records.add(yesterday, new Entry.Heard(anouk, new Listening.Heard("Is tomorrow heavy?", "English", true)));
         watchLog.add(author, device, records.entries, DeviceClock.UNKNOWN);
     }
 
@@ -128,18 +137,12 @@ class DemoPlay {
             for (String tap : child.getValue().split(" ")) {
                 int second = Integer.parseInt(tap.substring(1));
                 last = Math.max(last, second);
-                records.entry(
-                        EntryKind.TAP,
+                records.add(
                         from.plusSeconds(second),
-                        child(byName, child.getKey()),
-                        Required.from(LETTERS, tap.charAt(0)).name(),
-                        "",
-                        "",
-                        null,
-                        null);
+                        new Entry.Tap(child(byName, child.getKey()), Required.from(LETTERS, tap.charAt(0))));
             }
         }
-        records.end(from.plusSeconds(last + 20L));
+        records.add(from.plusSeconds(last + 20L), new Entry.Ended());
     }
 
     /** How many days ago children were watched at a card. */
@@ -179,55 +182,27 @@ class DemoPlay {
             card = at;
         }
 
-        void end(Instant at) {
-            add(EntryKind.END, at, null, null, "", "", "", null, null);
-        }
-
-        void arrive(Instant at, UUID child, UUID zone) {
-            add(EntryKind.ARRIVED, at, child, zone, "", "", "", null, null);
-        }
-
-        void entry(
-                EntryKind kind,
-                Instant at,
-                UUID child,
-                String code,
-                String company,
-                String words,
-                @Nullable Integer number,
-                @Nullable Integer ofNumber) {
-            add(kind, at, child, null, code, company, words, number, ofNumber);
-        }
-
-        private void add(
-                EntryKind kind,
-                Instant at,
-                @Nullable UUID child,
-                @Nullable UUID zone,
-                String code,
-                String company,
-                String words,
-                @Nullable Integer number,
-                @Nullable Integer ofNumber) {
+        void add(Instant at, Entry entry) {
+            EntryLine line = EntryCodec.write(entry);
             entries.add(new EntryDetails(
                     Ids.next(),
                     record,
                     room.id(),
                     entries.size() + 1,
                     method,
-                    kind,
-                    child,
+                    line.kind(),
+                    line.child(),
                     card,
-                    zone,
-                    code,
-                    company,
-                    words,
-                    number,
-                    ofNumber,
-                    null,
-                    null,
-                    null,
-                    null,
+                    line.zone(),
+                    line.code(),
+                    line.company(),
+                    line.words(),
+                    line.number(),
+                    line.ofNumber(),
+                    line.xMm(),
+                    line.yMm(),
+                    line.target(),
+                    line.correctedTo(),
                     at));
         }
     }

@@ -1,11 +1,9 @@
 package app.carder.web.results;
 
 import app.carder.core.watch.PlaySummary;
-import app.carder.web.watchlog.EntryView;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.stereotype.Component;
 
 /** Figures of play in words, for lists and beside drawings. */
@@ -42,12 +40,6 @@ class PlayWords {
             parts.add("Repeated %d.".formatted(summary.repeats()));
         }
         return String.join(" ", parts);
-    }
-
-    static String compared(EntryView entry) {
-        return entry.code().equals("SAME")
-                ? "the same as " + entry.words()
-                : entry.code().toLowerCase(Locale.ROOT) + " than " + entry.words();
     }
 
     /** Such as {@code 1 visit} or {@code 3 visits}. */

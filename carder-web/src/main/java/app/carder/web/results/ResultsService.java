@@ -3,7 +3,6 @@ package app.carder.web.results;
 import app.carder.core.ladder.Rung;
 import app.carder.core.watch.Episode;
 import app.carder.core.watch.Episode.Lasted;
-import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.Movement;
 import app.carder.core.watch.Observers;
@@ -16,8 +15,12 @@ import app.carder.core.watch.TakeUp.Player;
 import app.carder.core.watch.TimeBand;
 import app.carder.core.watch.TimeSample;
 import app.carder.core.watch.TimeSample.Activity;
-import app.carder.core.watch.TimeSample.Company;
-import app.carder.core.watch.TimeSample.Look;
+import app.carder.core.watchlog.CountLines;
+import app.carder.core.watchlog.Entry;
+import app.carder.core.watchlog.Entry.OfChild;
+import app.carder.core.watchlog.Method;
+import app.carder.core.watchlog.WatchRecord;
+import app.carder.core.watchlog.WatchRecord.Moment;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
@@ -37,9 +40,6 @@ import app.carder.web.setout.SetOutService.Placed;
 import app.carder.web.setout.SetOutService.TimeOut;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import app.carder.web.watchlog.EntryKind;
-import app.carder.web.watchlog.EntryView;
-import app.carder.web.watchlog.Method;
 import app.carder.web.watchlog.WatchLogService;
 import java.time.Duration;
 import java.time.Instant;
@@ -97,25 +97,25 @@ public class ResultsService {
         RoomView room = rooms.get(settingId, child.roomId());
         LocalDate today = settings.today(settingId);
         LocalDate since = today.minusWeeks(WEEKS);
-        List<Watched> all = Watched.of(watchLog.ofChild(settingId, childId, since));
-        List<Watched> plays = all.stream()
-                .filter(one -> one.method() == Method.PLAY)
+        List<WatchRecord> all = Records.of(watchLog.ofChild(settingId, childId, since));
+        List<WatchRecord> plays = all.stream()
+                .filter(one -> one.head().method() == Method.PLAY)
                 .filter(one -> one.taps().containsKey(childId))
                 .toList();
         List<String> agreements = agreements(plays, childId);
-        plays = Watched.merged(plays);
+        plays = WatchRecord.merged(plays);
         Map<UUID, CardSummary> cards = cards(settingId, plays);
         List<Episode> episodes =
                 plays.stream().flatMap(one -> one.episodes(childId).stream()).toList();
-        TimeSample sample = TimeSample.of(looks(all, childId));
-        List<Listening.Heard> heard = of(all, childId, EntryKind.HEARD).stream()
-                .map(one -> new Listening.Heard(one.words(), one.company(), one.number() != null && one.number() == 1))
-                .toList();
+        TimeSample sample = TimeSample.of(of(all, childId, Entry.Looked.class).stream()
+                .map(look -> look.entry().look())
+                .toList());
+        List<Moment<Entry.Heard>> heard = of(all, childId, Entry.Heard.class);
         return new ChildPlayView(
                 child,
                 WEEKS,
                 plays.stream()
-                        .sorted(Comparator.comparing(Watched::from).reversed())
+                        .sorted(Comparator.comparing(WatchRecord::from).reversed())
                         .map(one -> record(settingId, one, childId, cards))
                         .toList(),
                 PlaySummary.of(episodes),
@@ -128,30 +128,37 @@ public class ResultsService {
                         .toList(),
                 sample.looks(),
                 all.stream()
-                        .sorted(Comparator.comparing(Watched::from).reversed())
-                        .flatMap(one -> CountLines.of(one, childId)
+                        .sorted(Comparator.comparing(WatchRecord::from).reversed())
+                        .flatMap(one -> CountLines.of(one.seen(), childId).stream()
                                 .map(words -> new Counted(settings.local(settingId, one.from()), words)))
                         .limit(MOST_LINES)
                         .toList(),
-                of(all, childId, EntryKind.HEARD).stream()
-                        .sorted(Comparator.comparing(EntryView::happenedAt).reversed())
+                heard.stream()
+                        .sorted(Comparator.<Moment<Entry.Heard>, Instant>comparing(Moment::at)
+                                .reversed())
                         .limit(MOST_LINES)
-                        .map(one -> new Heard(settings.local(settingId, one.happenedAt()), one.words(), one.company()))
+                        .map(one -> heard(settingId, one))
                         .toList(),
-                Listening.of(heard),
+                Listening.of(heard.stream().map(one -> one.entry().heard()).toList()),
                 agreements);
     }
 
+    private Heard heard(SettingId settingId, Moment<Entry.Heard> one) {
+        Listening.Heard said = one.entry().heard();
+        return new Heard(settings.local(settingId, one.at()), said.words(), said.language());
+    }
+
     /** How far two people who watched the same play agree, in words. */
-    private static List<String> agreements(List<Watched> plays, UUID childId) {
+    private static List<String> agreements(List<WatchRecord> plays, UUID childId) {
         List<String> words = new ArrayList<>();
         for (int at = 0; at < plays.size(); at++) {
             for (int other = at + 1; other < plays.size(); other++) {
-                Watched one = plays.get(at);
-                Watched two = plays.get(other);
-                if (Objects.equals(one.card(), two.card())) {
+                WatchRecord one = plays.get(at);
+                WatchRecord two = plays.get(other);
+                if (Objects.equals(one.head().card(), two.head().card())) {
                     Observers.agreement(one.observed(childId), two.observed(childId))
-                            .map(agreement -> "%s and %s: %s".formatted(one.author(), two.author(), agreement.words()))
+                            .map(agreement -> "%s and %s: %s"
+                                    .formatted(one.head().author(), two.head().author(), agreement.words()))
                             .ifPresent(words::add);
                 }
             }
@@ -163,10 +170,10 @@ public class ResultsService {
     CardPlayView ofCard(SettingId settingId, UUID cardId) {
         CardView card = provocations.get(settingId, cardId);
         LocalDate since = settings.today(settingId).minusWeeks(WEEKS);
-        List<Watched> plays = Watched.merged(Watched.of(watchLog.ofCard(settingId, cardId, since)).stream()
-                .filter(one -> one.method() == Method.PLAY)
+        List<WatchRecord> plays = WatchRecord.merged(Records.of(watchLog.ofCard(settingId, cardId, since)).stream()
+                .filter(one -> one.head().method() == Method.PLAY)
                 .toList());
-        Map<LocalDate, List<Watched>> byDay = plays.stream()
+        Map<LocalDate, List<WatchRecord>> byDay = plays.stream()
                 .collect(Collectors.groupingBy(one -> day(settingId, one.from()), TreeMap::new, Collectors.toList()));
         Map<LocalDate, TimeOut> out = setOuts.timesOut(settingId, cardId);
         TakeUp takeUp = TakeUp.of(byDay.entrySet().stream()
@@ -190,7 +197,7 @@ public class ResultsService {
     }
 
     /** The stretches of all children in some records. */
-    private static List<Lasted> lasted(List<Watched> records) {
+    private static List<Lasted> lasted(List<WatchRecord> records) {
         return records.stream()
                 .flatMap(one -> one.episodes().values().stream())
                 .flatMap(List::stream)
@@ -198,7 +205,7 @@ public class ResultsService {
                 .toList();
     }
 
-    private static TakeUp.Time<UUID> time(List<Watched> records, Optional<TimeOut> out) {
+    private static TakeUp.Time<UUID> time(List<WatchRecord> records, Optional<TimeOut> out) {
         Map<UUID, List<Episode>> byChild = new LinkedHashMap<>();
         records.forEach(one -> one.episodes()
                 .forEach((child, episodes) ->
@@ -212,7 +219,7 @@ public class ResultsService {
     }
 
     private List<CardPlayView.Time> times(
-            SettingId settingId, RoomView room, Map<LocalDate, List<Watched>> byDay, Map<LocalDate, TimeOut> out) {
+            SettingId settingId, RoomView room, Map<LocalDate, List<WatchRecord>> byDay, Map<LocalDate, TimeOut> out) {
         Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
         Set<UUID> ids = byDay.values().stream()
                 .flatMap(Collection::stream)
@@ -244,7 +251,8 @@ public class ResultsService {
         return times;
     }
 
-    private Band band(SettingId settingId, Watched one, String child, List<PlayEvent> taps, List<Episode> episodes) {
+    private Band band(
+            SettingId settingId, WatchRecord one, String child, List<PlayEvent> taps, List<Episode> episodes) {
         return new Band(
                 child,
                 settings.local(settingId, one.from()),
@@ -253,24 +261,25 @@ public class ResultsService {
                 PlayWords.of(PlaySummary.of(episodes)));
     }
 
-    private ChildPlayView.Record record(SettingId settingId, Watched one, UUID childId, Map<UUID, CardSummary> cards) {
+    private ChildPlayView.Record record(
+            SettingId settingId, WatchRecord one, UUID childId, Map<UUID, CardSummary> cards) {
         return new ChildPlayView.Record(
                 settings.local(settingId, one.from()),
                 title(one, cards),
-                one.author(),
+                one.head().author(),
                 Duration.between(one.from(), one.until()),
                 drawn(one, Required.from(one.taps(), childId)),
                 PlaySummary.of(one.episodes(childId)));
     }
 
     /** A record of one tap has no length; it is drawn as a second. */
-    private static TimeBand drawn(Watched one, List<PlayEvent> taps) {
+    private static TimeBand drawn(WatchRecord one, List<PlayEvent> taps) {
         Instant until =
                 one.until().isAfter(one.from()) ? one.until() : one.from().plusSeconds(1);
         return TimeBand.of(taps, one.from(), until);
     }
 
-    private List<PlayTrend.Day> stretchesByDay(SettingId settingId, List<Watched> plays, UUID childId) {
+    private List<PlayTrend.Day> stretchesByDay(SettingId settingId, List<WatchRecord> plays, UUID childId) {
         Map<LocalDate, List<Lasted>> byDay = plays.stream()
                 .collect(Collectors.groupingBy(
                         one -> day(settingId, one.from()),
@@ -284,7 +293,7 @@ public class ResultsService {
 
     private List<Place> places(
             SettingId settingId,
-            List<Watched> plays,
+            List<WatchRecord> plays,
             UUID childId,
             Map<UUID, CardSummary> cards,
             RoomView room,
@@ -311,24 +320,27 @@ public class ResultsService {
     }
 
     /** Where the card that was watched stood then: where it was set out last on that day before watching began. */
-    private Optional<UUID> zone(SettingId settingId, Watched one, List<Placed> placed) {
+    private Optional<UUID> zone(SettingId settingId, WatchRecord one, List<Placed> placed) {
         return placed.stream()
-                .filter(out ->
-                        out.cardId().equals(one.card()) && !out.setOutAt().isAfter(one.from()))
+                .filter(out -> out.cardId().equals(one.head().card())
+                        && !out.setOutAt().isAfter(one.from()))
                 .filter(out -> out.on().equals(day(settingId, one.from())))
                 .max(Comparator.comparing(Placed::setOutAt))
                 .map(Placed::zoneId);
     }
 
-    private static Optional<Movement<String>> movement(List<Watched> all, UUID childId, RoomView room) {
+    private static Optional<Movement<String>> movement(List<WatchRecord> all, UUID childId, RoomView room) {
         Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
         List<Movement.Path<String>> paths = all.stream()
                 .map(one -> new Movement.Path<>(
-                        of(List.of(one), childId, EntryKind.ARRIVED).stream()
-                                .filter(step -> step.zone() != null)
+                        one.of(childId, Entry.Arrived.class).stream()
+                                .filter(step -> step.entry().zone() != null)
                                 .map(step -> new Movement.Arrival<>(
-                                        step.happenedAt(),
-                                        zones.getOrDefault(Objects.requireNonNull(step.zone()), "another room")))
+                                        step.at(),
+                                        zones.getOrDefault(
+                                                Objects.requireNonNull(
+                                                        step.entry().zone()),
+                                                "another room")))
                                 .toList(),
                         one.until()))
                 .filter(path -> !path.arrivals().isEmpty())
@@ -342,33 +354,20 @@ public class ResultsService {
                                 .collect(Collectors.toCollection(LinkedHashSet::new))));
     }
 
-    private static List<Look> looks(List<Watched> all, UUID childId) {
-        return of(all, childId, EntryKind.LOOK).stream()
-                .map(look -> new Look(
-                        look.code().isEmpty() ? null : Activity.valueOf(look.code()),
-                        Arrays.stream(Company.values())
-                                .filter(company -> company.name().equals(look.company()))
-                                .findFirst()
-                                .orElse(null),
-                        Optional.ofNullable(look.number())
-                                .filter(level -> level >= 1 && level <= 5)
-                                .map(Involvement::ofLevel)
-                                .orElse(null)))
-                .toList();
-    }
-
-    private static List<EntryView> of(List<Watched> all, UUID childId, EntryKind kind) {
+    private static <E extends OfChild> List<Moment<E>> of(List<WatchRecord> all, UUID childId, Class<E> kind) {
         return all.stream().flatMap(one -> one.of(childId, kind).stream()).toList();
     }
 
-    private Map<UUID, CardSummary> cards(SettingId settingId, List<Watched> plays) {
-        Set<UUID> ids =
-                plays.stream().map(Watched::card).filter(Objects::nonNull).collect(Collectors.toSet());
+    private Map<UUID, CardSummary> cards(SettingId settingId, List<WatchRecord> plays) {
+        Set<UUID> ids = plays.stream()
+                .map(one -> one.head().card())
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
         return ids.isEmpty() ? Map.of() : provocations.byId(settingId, ids);
     }
 
-    private static String title(Watched one, Map<UUID, CardSummary> cards) {
-        return Optional.ofNullable(one.card())
+    private static String title(WatchRecord one, Map<UUID, CardSummary> cards) {
+        return Optional.ofNullable(one.head().card())
                 .map(cards::get)
                 .map(CardSummary::title)
                 .orElse("");

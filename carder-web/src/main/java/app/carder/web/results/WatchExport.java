@@ -1,5 +1,9 @@
 package app.carder.web.results;
 
+import app.carder.core.watchlog.EntryCodec;
+import app.carder.core.watchlog.EntryLine;
+import app.carder.core.watchlog.Method;
+import app.carder.core.watchlog.RecordHead;
 import app.carder.exchange.json.WatchFile;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
@@ -11,7 +15,6 @@ import app.carder.web.room.ZoneView;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.watchlog.EntryView;
-import app.carder.web.watchlog.Method;
 import app.carder.web.watchlog.WatchLogService;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -60,41 +63,51 @@ class WatchExport {
         List<EntryView> log =
                 watchLog.ofRoom(settingId, roomId, from.orElseGet(() -> today.minusWeeks(USUAL_WEEKS)), today);
         Names names = new Names(
-                children.byId(settingId, ids(log, EntryView::child)),
-                provocations.byId(settingId, ids(log, EntryView::card)),
+                children.byId(settingId, ids(log, entry -> line(entry).child())),
+                provocations.byId(settingId, ids(log, entry -> entry.record().card())),
                 room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name)));
         List<WatchFile.Episode> episodes = new ArrayList<>();
-        Watched.of(log).stream()
-                .filter(one -> one.method() == Method.PLAY)
+        Records.of(log).stream()
+                .filter(one -> one.head().method() == Method.PLAY)
                 .forEach(one -> one.episodes()
                         .forEach((child, all) -> all.forEach(episode -> episodes.add(new WatchFile.Episode(
-                                one.id(), names.child(child), names.card(one.card()), one.author(), episode)))));
+                                one.head().id(),
+                                names.child(child),
+                                names.card(one.head().card()),
+                                one.head().author(),
+                                episode)))));
         return new WatchFile(log.stream().map(entry -> event(entry, names)).toList(), episodes);
     }
 
     private static WatchFile.Event event(EntryView entry, Names names) {
+        RecordHead record = entry.record();
+        EntryLine line = line(entry);
         return new WatchFile.Event(
-                entry.id(),
-                entry.record(),
-                entry.happenedAt(),
+                entry.noted().id(),
+                record.id(),
+                entry.noted().at(),
                 entry.deviceAt(),
                 entry.device(),
                 entry.sequence(),
-                entry.author(),
-                entry.method().name(),
-                entry.kind().name(),
-                names.child(entry.child()),
-                names.card(entry.card()),
-                names.zone(entry.zone()),
-                entry.code(),
-                entry.company(),
-                entry.words(),
-                Optional.ofNullable(entry.number()),
-                Optional.ofNullable(entry.ofNumber()),
-                Optional.ofNullable(entry.xMm()),
-                Optional.ofNullable(entry.yMm()),
-                Optional.ofNullable(entry.target()),
-                Optional.ofNullable(entry.correctedTo()));
+                record.author(),
+                record.method().name(),
+                line.kind().name(),
+                names.child(line.child()),
+                names.card(record.card()),
+                names.zone(line.zone()),
+                line.code(),
+                line.company(),
+                line.words(),
+                Optional.ofNullable(line.number()),
+                Optional.ofNullable(line.ofNumber()),
+                Optional.ofNullable(line.xMm()),
+                Optional.ofNullable(line.yMm()),
+                Optional.ofNullable(line.target()),
+                Optional.ofNullable(line.correctedTo()));
+    }
+
+    private static EntryLine line(EntryView entry) {
+        return EntryCodec.write(entry.noted().entry());
     }
 
     private static Set<UUID> ids(List<EntryView> log, Function<EntryView, @Nullable UUID> id) {

@@ -1,11 +1,14 @@
 package app.carder.web.watchlog;
 
 import app.carder.core.watch.DeviceClock;
+import app.carder.core.watchlog.EntryCodec;
+import app.carder.core.watchlog.EntryKind;
+import app.carder.core.watchlog.EntryLine;
+import app.carder.core.watchlog.Method;
 import app.carder.web.page.Typed;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -52,12 +55,6 @@ public record EntryDetails(
         @Nullable Instant correctedTo,
         Instant at) {
 
-    static final int LONGEST_WORDS = 1000;
-    static final int LONGEST_COMPANY = 120;
-
-    /** Larger numbers and places are slips of the finger. */
-    static final int LARGEST = 1_000_000;
-
     /** Cleans the words, and makes sure that what every entry needs is there. */
     public EntryDetails {
         Objects.requireNonNull(id);
@@ -71,16 +68,13 @@ public record EntryDetails(
         words = Typed.clean(words);
     }
 
+    /** What it tells, flat. */
+    EntryLine line() {
+        return new EntryLine(kind, child, zone, code, company, words, number, ofNumber, xMm, yMm, target, correctedTo);
+    }
+
     /** Whether it says what its kind needs, and nothing that cannot be. */
     boolean isComplete() {
-        boolean named = !kind.isOfChild() || child != null;
-        boolean aimed = !kind.isCorrection() || target != null;
-        boolean timed = kind != EntryKind.RETIMED || correctedTo != null;
-        boolean brief = words.length() <= LONGEST_WORDS && company.length() <= LONGEST_COMPANY;
-        boolean small = Stream.of(number, ofNumber, xMm, yMm)
-                .filter(Objects::nonNull)
-                .allMatch(value -> value >= -LARGEST && value <= LARGEST);
-        boolean datable = DeviceClock.canSay(at) && (correctedTo == null || DeviceClock.canSay(correctedTo));
-        return named && aimed && timed && brief && small && datable && kind.takes(code);
+        return DeviceClock.canSay(at) && EntryCodec.isAcceptable(line());
     }
 }

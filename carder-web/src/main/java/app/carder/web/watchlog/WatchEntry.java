@@ -1,6 +1,12 @@
 package app.carder.web.watchlog;
 
 import app.carder.core.watch.DeviceClock;
+import app.carder.core.watchlog.EntryCodec;
+import app.carder.core.watchlog.EntryKind;
+import app.carder.core.watchlog.EntryLine;
+import app.carder.core.watchlog.Method;
+import app.carder.core.watchlog.Noted;
+import app.carder.core.watchlog.RecordHead;
 import app.carder.web.account.Viewer;
 import app.carder.web.setting.ScopedRecord;
 import jakarta.persistence.Entity;
@@ -85,29 +91,16 @@ class WatchEntry extends ScopedRecord {
         return corrected.isAfter(now) ? now : corrected;
     }
 
-    EntryView view() {
-        return new EntryView(
-                getId(),
-                roomId,
-                recordId,
-                deviceId,
-                sequence,
-                authorName,
-                method,
-                kind,
-                childId,
-                provocationId,
-                zoneId,
-                code,
-                company,
-                words,
-                number,
-                ofNumber,
-                xMm,
-                yMm,
-                targetId,
-                correctedTo,
-                deviceAt,
-                happenedAt);
+    /** Only what can be read is ever kept, so that it is empty for none that came in through {@link EntryDetails}. */
+    Optional<EntryView> view() {
+        EntryLine line = new EntryLine(
+                kind, childId, zoneId, code, company, words, number, ofNumber, xMm, yMm, targetId, correctedTo);
+        return EntryCodec.read(line)
+                .map(entry -> new EntryView(
+                        new RecordHead(recordId, roomId, provocationId, method, authorName),
+                        new Noted(getId(), happenedAt, entry),
+                        deviceId,
+                        sequence,
+                        deviceAt));
     }
 }

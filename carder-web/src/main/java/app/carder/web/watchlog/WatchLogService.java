@@ -80,7 +80,7 @@ public class WatchLogService {
                         startOf(settingId, until.plusDays(1)),
                         Limit.of(MOST))
                 .stream()
-                .map(WatchEntry::view)
+                .flatMap(entry -> entry.view().stream())
                 .toList();
     }
 
@@ -99,7 +99,7 @@ public class WatchLogService {
                 : entries
                         .findBySettingIdAndRecordIdInOrderByHappenedAtAscIdAsc(settingId, recordIds, Limit.of(MOST))
                         .stream()
-                        .map(WatchEntry::view)
+                        .flatMap(entry -> entry.view().stream())
                         .toList();
     }
 

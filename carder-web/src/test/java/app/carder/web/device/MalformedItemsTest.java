@@ -3,9 +3,9 @@ package app.carder.web.device;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.core.watchlog.EntryKind;
 import app.carder.web.kit.WebTest;
 import app.carder.web.watchlog.EntryDetails;
-import app.carder.web.watchlog.EntryKind;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;

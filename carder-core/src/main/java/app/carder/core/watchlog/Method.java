@@ -1,4 +1,4 @@
-package app.carder.web.watchlog;
+package app.carder.core.watchlog;
 
 /** Ways to watch. */
 public enum Method {
