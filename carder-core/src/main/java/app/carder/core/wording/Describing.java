@@ -2,6 +2,7 @@ package app.carder.core.wording;
 
 import app.carder.core.wording.LanguageRules.Reason;
 import app.carder.core.wording.LanguageRules.Watched;
+import app.carder.core.wording.Phrases.Place;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -22,11 +23,9 @@ public final class Describing {
             Pattern.compile("“[^”]*”|„[^“”]*[“”]|«[^»]*»|\"[^\"]*\"|(?<!\\p{L})‘[^’]*’(?!\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile("[^.!?\\n]+");
 
-    private final List<Rule> rules;
-    private final Pattern sign;
-    private final Pattern exceptions;
-
-    private record Rule(Pattern pattern, Watched watched) {}
+    private final Phrases<Watched> watched;
+    private final Phrases<String> signs;
+    private final Phrases<String> exceptions;
 
     /**
      * A place in a text to look at twice.
@@ -41,28 +40,23 @@ public final class Describing {
 
     /** For texts in one language. */
     public Describing(LanguageRules language) {
-        rules = language.watched().stream()
-                .map(watched -> new Rule(anyOf(List.of(watched.pattern())), watched))
-                .toList();
-        sign = anyOf(language.signs());
-        exceptions = anyOf(language.exceptions());
+        watched = new Phrases<>(language.watched(), Watched::pattern);
+        signs = new Phrases<>(language.signs(), sign -> sign);
+        exceptions = new Phrases<>(language.exceptions(), exception -> exception);
     }
 
     /** The marks of a text, in its order; of two that overlap the longer one. */
     public List<Mark> marks(String text) {
         String open = blanked(text);
         List<Mark> found = new ArrayList<>();
-        for (Rule rule : rules) {
-            Matcher matcher = rule.pattern().matcher(open);
-            while (matcher.find()) {
-                if (rule.watched().reason() != Reason.FEELING || !isShown(open, matcher.start())) {
-                    found.add(new Mark(
-                            matcher.start(),
-                            matcher.end(),
-                            text.substring(matcher.start(), matcher.end()),
-                            rule.watched().reason().words(),
-                            rule.watched().instead()));
-                }
+        for (Place<Watched> place : watched.in(open)) {
+            if (place.what().reason() != Reason.FEELING || !isShown(open, place.start())) {
+                found.add(new Mark(
+                        place.start(),
+                        place.end(),
+                        text.substring(place.start(), place.end()),
+                        place.what().reason().words(),
+                        place.what().instead()));
             }
         }
         return withoutOverlaps(found);
@@ -87,7 +81,7 @@ public final class Describing {
         Matcher sentence = SENTENCE.matcher(text);
         while (sentence.find()) {
             if (sentence.start() <= at && at < sentence.end()) {
-                return sign.matcher(sentence.group()).find();
+                return !signs.in(sentence.group()).isEmpty();
             }
         }
         return false;
@@ -113,38 +107,25 @@ public final class Describing {
         if (open.length() != text.length()) {
             open = new StringBuilder(text);
         }
-        blank(open, QUOTED.matcher(text));
+        Matcher quoted = QUOTED.matcher(text);
+        while (quoted.find()) {
+            blank(open, quoted.start(), quoted.end());
+        }
         // Curly and straight apostrophes count alike.
         for (int at = 0; at < open.length(); at++) {
             if (open.charAt(at) == '\u2019' || open.charAt(at) == '\u02bc') {
                 open.setCharAt(at, '\'');
             }
         }
-        blank(open, exceptions.matcher(open.toString()));
+        for (Place<String> exception : exceptions.in(open.toString())) {
+            blank(open, exception.start(), exception.end());
+        }
         return open.toString();
     }
 
-    private static void blank(StringBuilder open, Matcher matcher) {
-        while (matcher.find()) {
-            for (int at = matcher.start(); at < matcher.end(); at++) {
-                open.setCharAt(at, ' ');
-            }
+    private static void blank(StringBuilder open, int start, int end) {
+        for (int at = start; at < end; at++) {
+            open.setCharAt(at, ' ');
         }
-    }
-
-    private static Pattern anyOf(List<String> words) {
-        if (words.isEmpty()) {
-            return Pattern.compile("(?!)");
-        }
-        StringBuilder pattern = new StringBuilder("(?<!\\p{L})(?:");
-        for (int i = 0; i < words.size(); i++) {
-            String word = words.get(i);
-            boolean open = word.endsWith("*");
-            String stem = open ? word.substring(0, word.length() - 1) : word;
-            pattern.append(i == 0 ? "" : "|")
-                    .append(Pattern.quote(stem).replace(" ", "\\E\\s+\\Q"))
-                    .append(open ? "\\p{L}*" : "");
-        }
-        return Pattern.compile(pattern.append(")(?!\\p{L})").toString());
     }
 }
