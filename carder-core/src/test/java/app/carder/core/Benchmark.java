@@ -194,7 +194,8 @@ final class Benchmark {
         for (int card = 1; card <= 20; card++) {
             prices.add(Money.ofMinor(card * 247L, TestCupboard.GBP));
         }
-        rows.put("self-check: a play shop of 20 price cards", () -> PlayShop.of(prices));
+        List<Money> coins = PlayShop.inCirculation(prices.get(0).currency());
+        rows.put("self-check: a play shop of 20 price cards", () -> PlayShop.of(prices, coins));
         rows.put("self-check: a picture grid of 6", () -> PictureGrid.of(6, 20, 6, 100));
         List<PouringLadder.Named> vessels = TestCupboard.byCode().values().stream()
                 .filter(stocked -> stocked.material().kind() == MaterialKind.VESSEL)
@@ -221,10 +222,11 @@ final class Benchmark {
             seen.add(new Ladder.Seen(TODAY.minusDays(day), Rung.AS_IS, Optional.of(1 + day % 5)));
         }
         rows.put("ladder: a rung from 100 observations", () -> Ladder.propose(seen, EnumSet.allOf(Rung.class)));
-        OpenHours open = new OpenHours(
-                LocalTime.of(8, 0),
-                LocalTime.of(18, 0),
-                List.of(new OpenHours.Span(LocalTime.of(9, 0), LocalTime.of(10, 30))),
+        OpenHours open = OpenHours.everyDay(
+                new OpenHours.Hours(
+                        LocalTime.of(8, 0),
+                        LocalTime.of(18, 0),
+                        List.of(new OpenHours.Span(LocalTime.of(9, 0), LocalTime.of(10, 30)))),
                 OpenDays.mondayToFriday(Set.of()));
         List<Step> steps = new ArrayList<>();
         for (int step = 0; step < 12; step++) {

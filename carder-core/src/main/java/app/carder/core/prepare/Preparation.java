@@ -28,6 +28,7 @@ import java.util.stream.Collectors;
  * a good one, not proven best. Where a step would have to begin before now, a count forwards says when everything could be ready
  * instead.
  *
+ * @param ready for when it was planned, with the reason where that is not when it was wished
  * @param planned every step, by when it begins
  * @param criticalChain names of the steps of which none can be later, from the first to the last
  * @param eveningBefore names of the steps that fall on the last open day before it must be ready
@@ -36,6 +37,7 @@ import java.util.stream.Collectors;
  * @param handsOn minutes of work in all
  */
 public record Preparation(
+        Ready ready,
         List<Planned> planned,
         List<String> criticalChain,
         List<String> eveningBefore,
@@ -52,6 +54,19 @@ public record Preparation(
         criticalChain = List.copyOf(criticalChain);
         eveningBefore = List.copyOf(eveningBefore);
         tooLate = List.copyOf(tooLate);
+    }
+
+    /**
+     * For when everything is to be ready.
+     *
+     * @param wished as it was asked
+     * @param at as it was planned: the same, or on the next open day
+     */
+    public record Ready(LocalDateTime wished, LocalDateTime at) {
+        /** Whether it was moved, because nobody comes on the day that was wished. */
+        public boolean isMoved() {
+            return !wished.equals(at);
+        }
     }
 
     /**
@@ -83,12 +98,13 @@ public record Preparation(
      * Plans it.
      *
      * @param steps at most 40
-     * @param readyAt when everything must be ready
+     * @param wished when everything must be ready; a closed day moves to the next open one
      * @param now what is before is too late
      * @throws IllegalArgumentException if a step depends on one that is not there or on itself, two have one name, there are too
      *     many, or a step is longer than any time in which it can be done
      */
-    public static Preparation backwards(List<Step> steps, LocalDateTime readyAt, OpenHours open, LocalDateTime now) {
+    public static Preparation backwards(List<Step> steps, LocalDateTime wished, OpenHours open, LocalDateTime now) {
+        LocalDateTime readyAt = open.ready(wished);
         Map<String, List<Step>> followers = followers(steps);
         Map<String, Planned> placed = placedLate(steps, readyAt, open, new ArrayList<>());
         List<Planned> planned = placed.values().stream()
@@ -100,6 +116,7 @@ public record Preparation(
                 .toList();
         LocalDate before = open.openDayBefore(readyAt.toLocalDate());
         return new Preparation(
+                new Ready(wished, readyAt),
                 planned,
                 chain(planned, followers, placed),
                 planned.stream()
@@ -208,6 +225,11 @@ public record Preparation(
                     end = inTheWay.get().from();
                 }
             }
+        }
+        if (step.who() == Step.Who.CHILDREN && !open.hasSessions()) {
+            throw new IllegalArgumentException(
+                    "Step \"%s\" is done with children, and there is no session of free play or group time to do it in."
+                            .formatted(step.name()));
         }
         throw tooLong(step);
     }

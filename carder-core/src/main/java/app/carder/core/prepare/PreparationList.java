@@ -65,7 +65,7 @@ public record PreparationList(List<Due> due, List<Refused> refused) {
                 .toList()) {
             List<Block> tried = new ArrayList<>(taken);
             try {
-                Preparation.placedLate(job.steps(), job.readyAt(), open, tried)
+                Preparation.placedLate(job.steps(), open.ready(job.readyAt()), open, tried)
                         .values()
                         .forEach(planned ->
                                 due.add(new Due(job, planned, planned.startsAt().isBefore(now))));

@@ -5,27 +5,48 @@ import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
- * A puzzle in which each picture stands once in every row and every column (a Latin square), 2 to 6 pictures.
+ * A puzzle in which each picture stands once in every row and every column (a Latin square), 2 to 6 pictures. So many are printed
+ * in that only one solution fits: a child who lays a wrong one gets stuck and sees it.
+ *
+ * <p>The fewest that leave one solution of the grid {@code row + column} are {@code n² / 4}, rounded down, in a triangle at two
+ * opposite corners (critical sets of the cyclic Latin square, Curran and van Rees 1978, from memory; checked for 2 to 4 pictures
+ * against all there are).
  *
  * @param symbols pictures, as many as rows and columns
  * @param puzzles laid out, one for each child
  * @param solution by rows, the pictures numbered from 0
- * @param copiesEach copies of each picture that are cut out
+ * @param printed cells that are printed in, by rows: {@code row × pictures + column}
+ * @param copies of each picture that are cut out, for exactly the places that are open
  * @param sheets A4 sheets to print
  * @param check whether it closes
  */
 public record PictureGrid(
-        int symbols, int puzzles, List<List<Integer>> solution, int copiesEach, int sheets, SelfCheck check) {
+        int symbols,
+        int puzzles,
+        List<List<Integer>> solution,
+        List<Integer> printed,
+        List<Integer> copies,
+        int sheets,
+        SelfCheck check) {
 
     /** Pictures of 45 mm on a sheet of A4: four across, six down. */
     static final int ON_A_SHEET = 24;
 
-    /** Keeps its own copy. */
+    /** Keeps its own copies. */
     public PictureGrid {
         solution = solution.stream().map(List::copyOf).toList();
+        printed = List.copyOf(printed);
+        copies = List.copyOf(copies);
+    }
+
+    /** The fewest pictures to print in, so that one solution fits. */
+    public static int fewestGiven(int symbols) {
+        return symbols * symbols / 4;
     }
 
     /**
@@ -33,7 +54,7 @@ public record PictureGrid(
      *
      * @param symbols 2 to 6
      * @param puzzles 1 to 60
-     * @param given pictures that are printed into each grid already, 0 to all but one
+     * @param given pictures that are printed into each grid already, {@link #fewestGiven} to all but one
      * @param cutOut pictures of each sort that are there; negative where nobody counted
      * @throws IllegalArgumentException if a number is out of its range
      */
@@ -41,50 +62,71 @@ public record PictureGrid(
         SelfCheck.require("Pictures", symbols, 2, 6);
         SelfCheck.require("Puzzles", puzzles, 1, 60);
         int cells = symbols * symbols;
-        SelfCheck.require("Pictures printed into the grid", given, 0, cells - 1L);
-        List<List<Integer>> solution = java.util.stream.IntStream.range(0, symbols)
-                .mapToObj(row -> java.util.stream.IntStream.range(0, symbols)
+        if (given < fewestGiven(symbols)) {
+            throw new IllegalArgumentException(
+                    "Pictures printed into a grid of %d must be %d or more, so that only one solution fits, got %d."
+                            .formatted(symbols, fewestGiven(symbols), given));
+        }
+        SelfCheck.require("Pictures printed into the grid", given, fewestGiven(symbols), cells - 1L);
+        List<List<Integer>> solution = IntStream.range(0, symbols)
+                .mapToObj(row -> IntStream.range(0, symbols)
                         .mapToObj(column -> (row + column) % symbols)
                         .toList())
                 .toList();
-        // Those printed in are taken row by row, so that of one sort at least ceil remain to be laid.
-        int most = 0;
-        for (int symbol = 0; symbol < symbols; symbol++) {
-            int printed = 0;
-            for (int cell = 0; cell < given; cell++) {
-                printed += solution.get(cell / symbols).get(cell % symbols) == symbol ? 1 : 0;
-            }
-            most = Math.max(most, symbols - printed);
-        }
-        int copies = most * puzzles;
-        int sheets = (copies * symbols + ON_A_SHEET - 1) / ON_A_SHEET;
+        List<Integer> printed = printed(symbols, given);
+        List<Integer> copies = IntStream.range(0, symbols)
+                .mapToObj(symbol -> puzzles
+                        * (symbols
+                                - (int) printed.stream()
+                                        .filter(cell ->
+                                                solution.get(cell / symbols).get(cell % symbols) == symbol)
+                                        .count()))
+                .toList();
+        int open = cells - given;
+        int sheets = (open * puzzles + ON_A_SHEET - 1) / ON_A_SHEET;
         SelfCheck.Count count = new SelfCheck.Count();
         if (cutOut >= 0) {
-            count.compare("each picture", cutOut, copies);
+            for (int symbol = 0; symbol < symbols; symbol++) {
+                count.compare("picture " + (symbol + 1), cutOut, copies.get(symbol));
+            }
         }
         Reckoning reckoning = Reckoning.asking("How many pictures to cut out, how many sheets to print?")
                 .given("Pictures", Integer.toString(symbols))
                 .given("Puzzles", Integer.toString(puzzles))
                 .given("Printed into each grid", Integer.toString(given))
                 .step(
-                        "copies of a picture = its empty places × puzzles",
-                        most + " × " + puzzles,
-                        Integer.toString(copies))
+                        "cut out = (places − printed in) × puzzles",
+                        "(%d × %d − %d) × %d".formatted(symbols, symbols, given, puzzles),
+                        Integer.toString(open * puzzles))
                 .step(
-                        "sheets = pictures × copies ÷ 24 on a sheet, rounded up",
-                        symbols + " × " + copies + " ÷ " + ON_A_SHEET,
+                        "sheets = cut out ÷ 24 on a sheet, rounded up",
+                        open * puzzles + " ÷ " + ON_A_SHEET,
                         Integer.toString(sheets))
-                .from(Source.derived("Latin square: row + column, modulo pictures"))
+                .from(Source.derived("Latin square: row + column, modulo pictures; the fewest that leave one solution"))
                 .close();
         return new PictureGrid(
                 symbols,
                 puzzles,
                 solution,
+                printed,
                 copies,
                 sheets,
                 count.close(
                         "A picture that stands twice in a row or a column, or a place that no picture fits.",
                         reckoning));
+    }
+
+    /** A triangle at the first corner, one at the last, and after these one cell after another. */
+    private static List<Integer> printed(int symbols, int given) {
+        int first = symbols / 2;
+        List<Integer> needed = new ArrayList<>();
+        List<Integer> others = new ArrayList<>();
+        for (int cell = 0; cell < symbols * symbols; cell++) {
+            int sum = cell / symbols + cell % symbols;
+            (sum < first || sum >= symbols + first ? needed : others).add(cell);
+        }
+        needed.addAll(others);
+        return needed.subList(0, given).stream().sorted().toList();
     }
 
     /** The solved grid, a picture 20 mm. */
@@ -93,7 +135,11 @@ public record PictureGrid(
         for (int row = 0; row < symbols; row++) {
             for (int column = 0; column < symbols; column++) {
                 int symbol = solution.get(row).get(column);
+                boolean isPrinted = printed.contains(row * symbols + column);
                 sheet.box(2 + column * 22, 2 + row * 22, 20, 20, Style.OUTLINE);
+                if (isPrinted) {
+                    sheet.box(3.5 + column * 22, 3.5 + row * 22, 17, 17, Style.OUTLINE);
+                }
                 draw(sheet, symbol, 12 + column * 22, 12 + row * 22);
             }
         }
@@ -101,7 +147,8 @@ public record PictureGrid(
                 symbols * 22 + 2,
                 symbols * 22 + 2,
                 "The solved grid",
-                "Each of %d pictures once in every row and column.".formatted(symbols));
+                "Each of %d pictures once in every row and column; those in a double frame are printed in."
+                        .formatted(symbols));
     }
 
     private static void draw(Sheet sheet, int symbol, double x, double y) {

@@ -80,16 +80,38 @@ public record PlayShop(
         return known;
     }
 
+    /** The same, as money. */
+    public static List<Money> inCirculation(Currency currency) {
+        return denominations(currency).stream()
+                .map(value -> Money.ofMinor(value, currency))
+                .toList();
+    }
+
     /**
-     * Lays out the shop.
+     * Lays out the shop with the coins that are there.
      *
      * @param prices 1 to 20 price cards, each more than nothing and at most 50 of the main unit
-     * @throws IllegalArgumentException if there is no card, too many, or a price that the coins cannot make
+     * @param coins that purse and till may hold, each one in circulation, one or more
+     * @throws IllegalArgumentException if there is no card or too many, a coin that there is none of, or a price or its change that
+     *     these coins cannot make
      */
-    public static PlayShop of(List<Money> prices) {
+    public static PlayShop of(List<Money> prices, List<Money> coins) {
         SelfCheck.require("Price cards", prices.size(), 1, 20);
         Currency currency = prices.get(0).currency();
-        List<Long> values = denominations(currency);
+        List<Long> known = denominations(currency);
+        for (Money coin : coins) {
+            if (!known.contains(coin.minorUnits())) {
+                throw new IllegalArgumentException("A coin or note must be one of %s, got %s."
+                        .formatted(
+                                known.stream()
+                                        .map(value -> words(value, currency))
+                                        .collect(Collectors.joining(", ")),
+                                coin.forPeople()));
+            }
+        }
+        List<Long> values =
+                coins.stream().map(Money::minorUnits).distinct().sorted().toList();
+        SelfCheck.require("Coins and notes", values.size(), 1, known.size());
         Reckoning.Notebook notebook = Reckoning.asking("Which coins pay every card exactly, and what is the change?")
                 .given(
                         "Coins and notes",
@@ -182,7 +204,7 @@ public record PlayShop(
             for (int sum = (int) amount; sum > 0; sum -= (int) lastCoin[sum]) {
                 if (lastCoin[sum] == 0) {
                     throw new IllegalArgumentException(
-                            "Price must be one that the coins can make, got %s. The smallest coin is %s."
+                            "Price and change must be such that the coins can make them, got %s. The smallest coin is %s."
                                     .formatted(price.forPeople(), words(values.get(0), price.currency())));
                 }
                 used.merge(lastCoin[sum], 1, Integer::sum);

@@ -5,8 +5,9 @@ import app.carder.core.measure.Volume;
 import java.util.Optional;
 
 /**
- * The space between a vessel and a smaller one that stands on its floor: {@code V(h) = outer(h) - inner(h)}. It ends at the
- * lower of the two rims, because above it the fill would run into the inner vessel.
+ * The space between a vessel and a smaller one that stands on its floor: {@code V(h) = outer(h) - inner(h)} up to the rim of the
+ * inner one. Above it the fill runs into the inner vessel, so that from there on {@code V(h) = outer(h)}: the walls of the inner
+ * one are not known, and a little more is asked for than is needed.
  *
  * <p>The depth for a volume is found by halving, to the micrometre, as the volume grows with the depth.
  *
@@ -35,7 +36,7 @@ public record Between(Vessel outer, Vessel inner) implements Vessel {
 
     @Override
     public Length depth() {
-        return outer.depth().isMoreThan(inner.depth()) ? inner.depth() : outer.depth();
+        return outer.depth();
     }
 
     @Override
@@ -51,7 +52,9 @@ public record Between(Vessel outer, Vessel inner) implements Vessel {
     @Override
     public Volume volumeTo(Length depth) {
         Limits.requireWithin(this, depth);
-        return outer.volumeTo(depth).minus(inner.volumeTo(depth));
+        return depth.isMoreThan(inner.depth())
+                ? outer.volumeTo(depth)
+                : outer.volumeTo(depth).minus(inner.volumeTo(depth));
     }
 
     @Override
@@ -77,12 +80,14 @@ public record Between(Vessel outer, Vessel inner) implements Vessel {
 
     @Override
     public String rule() {
-        return "space between = outer − inner; " + outer.rule();
+        return "space between = outer − inner up to the inner rim, above it both are full; " + outer.rule();
     }
 
     @Override
     public String arithmetic(Length depth) {
-        return outer.arithmetic(depth) + " − " + inner.arithmetic(depth);
+        return depth.isMoreThan(inner.depth())
+                ? outer.arithmetic(depth)
+                : outer.arithmetic(depth) + " − " + inner.arithmetic(depth);
     }
 
     @Override

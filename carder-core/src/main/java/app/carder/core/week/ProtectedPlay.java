@@ -23,7 +23,7 @@ import java.util.Optional;
  * @param outdoors in sessions out of doors
  * @param gardenOpen of free play with the garden open
  * @param led by an adult, in group time
- * @param secondLanguage in sessions with another language
+ * @param secondLanguage spoken in sessions by plan, never longer than these are
  * @param day from the first start to the last end, without gaps
  * @param advice what would lengthen the longest stretch, the greatest gain first
  */
@@ -129,7 +129,7 @@ public record ProtectedPlay(
                 sum(day.stream()
                         .filter(one -> one.session().kind() == Kind.GROUP)
                         .toList()),
-                sum(day.stream().filter(one -> !one.language().isBlank()).toList()),
+                day.stream().map(PlannedSession::inOtherLanguage).reduce(Duration.ZERO, Duration::plus),
                 sum(day),
                 advice(day, longest.map(Stretch::length).orElse(Duration.ZERO)));
     }
@@ -280,9 +280,13 @@ public record ProtectedPlay(
         return day.isZero() ? 0 : (int) (100 * secondLanguage.toMinutes() / day.toMinutes());
     }
 
+    /** Minutes of an aim in per cent of the day, rounded up. */
+    public long minutesOf(int aimPercent) {
+        return -Math.floorDiv(-day.toMinutes() * aimPercent, 100L);
+    }
+
     /** Minutes that are missing to an aim for the second language, 0 or more, rounded up. */
     public long minutesToAim(int aimPercent) {
-        long aim = -Math.floorDiv(-day.toMinutes() * aimPercent, 100L);
-        return Math.max(0, aim - secondLanguage.toMinutes());
+        return Math.max(0, minutesOf(aimPercent) - secondLanguage.toMinutes());
     }
 }

@@ -19,10 +19,11 @@ class PreparationListTest {
 
     private static final LocalDate THURSDAY = LocalDate.of(2026, 5, 7);
     private static final LocalDateTime NOW = THURSDAY.atTime(16, 0);
-    private static final OpenHours OPEN = new OpenHours(
-            LocalTime.of(8, 0),
-            LocalTime.of(18, 0),
-            List.of(new Span(LocalTime.of(9, 0), LocalTime.of(10, 30))),
+    private static final OpenHours OPEN = OpenHours.everyDay(
+            new OpenHours.Hours(
+                    LocalTime.of(8, 0),
+                    LocalTime.of(18, 0),
+                    List.of(new Span(LocalTime.of(9, 0), LocalTime.of(10, 30)))),
             OpenDays.mondayToFriday(Set.of()));
 
     /** Both must dry twelve hours until Friday at nine: the second pair of minutes has to begin where the first one's begin. */

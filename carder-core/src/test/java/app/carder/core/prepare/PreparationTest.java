@@ -7,12 +7,15 @@ import app.carder.core.prepare.OpenHours.Span;
 import app.carder.core.prepare.Preparation.Planned;
 import app.carder.core.prepare.Step.Who;
 import app.carder.core.week.OpenDays;
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Nested;
@@ -25,10 +28,9 @@ class PreparationTest {
 
     private static final LocalDateTime READY = FRIDAY.atTime(9, 0);
     private static final LocalDateTime LONG_BEFORE = FRIDAY.minusDays(20).atTime(8, 0);
-    private static final OpenHours OPEN = new OpenHours(
-            LocalTime.of(8, 0),
-            LocalTime.of(18, 0),
-            List.of(span(9, 0, 10, 30), span(13, 30, 15, 0)),
+    private static final OpenHours OPEN = OpenHours.everyDay(
+            new OpenHours.Hours(
+                    LocalTime.of(8, 0), LocalTime.of(18, 0), List.of(span(9, 0, 10, 30), span(13, 30, 15, 0))),
             OpenDays.mondayToFriday(Set.of()));
 
     @Nested
@@ -48,8 +50,7 @@ class PreparationTest {
 
         @Test
         void skipsTheWeekendAndClosedDays() {
-            OpenHours closedThursday = new OpenHours(
-                    OPEN.from(), OPEN.to(), OPEN.sessions(), OpenDays.mondayToFriday(Set.of(FRIDAY.minusDays(1))));
+            OpenHours closedThursday = new OpenHours(OPEN.week(), OpenDays.mondayToFriday(Set.of(FRIDAY.minusDays(1))));
             LocalDateTime monday = FRIDAY.plusDays(3).atTime(8, 0);
 
             Preparation overWeekend =
@@ -92,7 +93,8 @@ class PreparationTest {
             assertThat(plan.criticalChain()).containsExactly("Paint", "Glue", "Wrap");
             assertThat(plan.planned())
                     .allSatisfy(step -> step.turns()
-                            .forEach(turn -> assertThat(OPEN.sessions())
+                            .forEach(turn -> assertThat(
+                                            OPEN.on(FRIDAY).orElseThrow().sessions())
                                     .anyMatch(session -> !turn.toLocalTime().isBefore(session.from())
                                             && !turn.toLocalTime()
                                                     .plusMinutes(20)
@@ -104,6 +106,46 @@ class PreparationTest {
             assertThat(at(plan, "Paint"))
                     .as("dry by half past nine")
                     .isEqualTo(FRIDAY.minusDays(1).atTime(14, 0));
+        }
+
+        @Test
+        void takesTheHoursAndSessionsOfEachDay() {
+            OpenHours.Hours brief = new OpenHours.Hours(LocalTime.of(9, 0), LocalTime.of(12, 0), List.of());
+            Map<DayOfWeek, OpenHours.Hours> week = new EnumMap<>(OPEN.week());
+            week.put(DayOfWeek.THURSDAY, brief);
+            OpenHours open = new OpenHours(week, OPEN.days());
+
+            Preparation adults =
+                    Preparation.backwards(List.of(adult("Dye", 20, 12 * 60)), FRIDAY.atTime(8, 0), open, LONG_BEFORE);
+            Preparation withChildren = Preparation.backwards(
+                    List.of(children("Paint", 20, 12 * 60, 1)), FRIDAY.atTime(8, 0), open, LONG_BEFORE);
+
+            assertThat(at(adults, "Dye")).isEqualTo(FRIDAY.minusDays(1).atTime(11, 40));
+            assertThat(at(withChildren, "Paint"))
+                    .as("no session on Thursday, so on Wednesday afternoon")
+                    .isEqualTo(FRIDAY.minusDays(2).atTime(14, 40));
+        }
+
+        @Test
+        void saysWhereChildrenHaveNoSession() {
+            OpenHours open = OpenHours.everyDay(
+                    new OpenHours.Hours(LocalTime.of(8, 0), LocalTime.of(18, 0), List.of()), OPEN.days());
+
+            assertThatThrownBy(
+                            () -> Preparation.backwards(List.of(children("Paint", 20, 0, 1)), READY, open, LONG_BEFORE))
+                    .hasMessageContaining("no session of free play or group time to do it in");
+        }
+
+        @Test
+        void whatIsToBeReadyOnAClosedDayIsReadyOnTheNextOpenOne() {
+            LocalDateTime saturday = FRIDAY.plusDays(1).atTime(9, 0);
+
+            Preparation plan = Preparation.backwards(List.of(adult("Fill", 30, 0)), saturday, OPEN, LONG_BEFORE);
+
+            assertThat(plan.ready().isMoved()).isTrue();
+            assertThat(plan.ready().at()).isEqualTo(FRIDAY.plusDays(3).atTime(9, 0));
+            assertThat(at(plan, "Fill")).isEqualTo(FRIDAY.plusDays(3).atTime(8, 30));
+            assertThat(plan(adult("Fill", 30, 0)).ready().isMoved()).isFalse();
         }
 
         @Test
@@ -184,7 +226,7 @@ class PreparationTest {
         @Test
         void refusesHoursThatAreNone() {
             assertThatThrownBy(() -> span(10, 0, 9, 0)).hasMessageContaining("after the beginning");
-            assertThatThrownBy(() -> new OpenHours(LocalTime.NOON, LocalTime.NOON, List.of(), OPEN.days()))
+            assertThatThrownBy(() -> new OpenHours.Hours(LocalTime.NOON, LocalTime.NOON, List.of()))
                     .hasMessageContaining("after opening");
         }
     }

@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.measure.Money;
 import app.carder.core.selfcheck.Sets.Pile;
+import java.util.Arrays;
 import java.util.Currency;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -109,7 +113,8 @@ class SelfCheckTest {
         @Test
         void everyPictureStandsOnceInEveryRowAndColumn() {
             for (int symbols = 2; symbols <= 6; symbols++) {
-                List<List<Integer>> grid = PictureGrid.of(symbols, 1, 0, -1).solution();
+                List<List<Integer>> grid = PictureGrid.of(symbols, 1, PictureGrid.fewestGiven(symbols), -1)
+                        .solution();
                 for (int line = 0; line < symbols; line++) {
                     int at = line;
                     assertThat(new HashSet<>(grid.get(line))).hasSize(symbols);
@@ -118,17 +123,87 @@ class SelfCheckTest {
             }
         }
 
-        /** Four pictures, eight puzzles, nothing printed in: 4 x 8 = 32 of each, 128 on sheets of 24: 6 sheets. */
+        /** Four pictures, eight puzzles, five printed in: 11 open places x 8 = 88 cut out, on sheets of 24: 4 sheets. */
         @Test
-        void countsCopiesAndSheets() {
-            PictureGrid grid = PictureGrid.of(4, 8, 0, 30);
+        void countsCopiesForExactlyTheOpenPlaces() {
+            PictureGrid grid = PictureGrid.of(4, 8, 5, 24);
 
-            assertThat(grid.copiesEach()).isEqualTo(32);
-            assertThat(grid.sheets()).isEqualTo(6);
-            assertThat(grid.check().missing()).containsExactly("2 × each picture");
-            assertThat(PictureGrid.of(4, 8, 4, -1).copiesEach())
-                    .as("a whole row printed in")
-                    .isEqualTo(24);
+            assertThat(grid.printed()).hasSize(5);
+            assertThat(grid.copies().stream().mapToInt(Integer::intValue).sum()).isEqualTo(88);
+            assertThat(grid.sheets()).isEqualTo(4);
+            for (int symbol = 0; symbol < 4; symbol++) {
+                int picture = symbol;
+                long open = IntStream.range(0, 16)
+                        .filter(cell -> !grid.printed().contains(cell)
+                                && grid.solution().get(cell / 4).get(cell % 4) == picture)
+                        .count();
+                assertThat(grid.copies().get(symbol)).isEqualTo((int) open * 8);
+            }
+            assertThat(grid.check().closes()).isFalse();
+        }
+
+        @Test
+        void whatIsPrintedInLeavesOneSolution() {
+            for (int symbols = 2; symbols <= 6; symbols++) {
+                for (int given = PictureGrid.fewestGiven(symbols); given < symbols * symbols; given++) {
+                    PictureGrid grid = PictureGrid.of(symbols, 1, given, -1);
+                    assertThat(solutions(grid.solution(), new HashSet<>(grid.printed())))
+                            .as("%d pictures, %d printed in", symbols, given)
+                            .isEqualTo(1);
+                }
+            }
+        }
+
+        /** Over every choice of one cell fewer. */
+        @Test
+        void withFewerPrintedInMoreThanOneFits() {
+            for (int symbols = 2; symbols <= 4; symbols++) {
+                List<List<Integer>> solution = PictureGrid.of(symbols, 1, PictureGrid.fewestGiven(symbols), -1)
+                        .solution();
+                int few = PictureGrid.fewestGiven(symbols) - 1;
+                int cells = symbols * symbols;
+                IntStream.range(0, 1 << cells)
+                        .filter(choice -> Integer.bitCount(choice) == few)
+                        .forEach(choice -> assertThat(solutions(
+                                        solution,
+                                        IntStream.range(0, cells)
+                                                .filter(cell -> (choice >> cell & 1) == 1)
+                                                .boxed()
+                                                .collect(Collectors.toSet())))
+                                .isGreaterThan(1));
+            }
+            assertThatThrownBy(() -> PictureGrid.of(4, 8, 3, -1)).hasMessageContaining("only one solution fits");
+        }
+
+        /** How many Latin squares agree with the cells that are printed in, counted up to two. */
+        private int solutions(List<List<Integer>> solution, Set<Integer> printed) {
+            int symbols = solution.size();
+            int[] grid = new int[symbols * symbols];
+            Arrays.fill(grid, -1);
+            printed.forEach(cell -> grid[cell] = solution.get(cell / symbols).get(cell % symbols));
+            return solutions(grid, symbols, 0);
+        }
+
+        private int solutions(int[] grid, int symbols, int cell) {
+            if (cell == grid.length) {
+                return 1;
+            }
+            if (grid[cell] >= 0) {
+                return solutions(grid, symbols, cell + 1);
+            }
+            int found = 0;
+            for (int symbol = 0; symbol < symbols && found < 2; symbol++) {
+                int tried = symbol;
+                boolean taken = IntStream.range(0, symbols)
+                        .anyMatch(at -> grid[cell / symbols * symbols + at] == tried
+                                || grid[at * symbols + cell % symbols] == tried);
+                if (!taken) {
+                    grid[cell] = symbol;
+                    found += solutions(grid, symbols, cell + 1);
+                    grid[cell] = -1;
+                }
+            }
+            return found;
         }
     }
 
@@ -136,9 +211,32 @@ class SelfCheckTest {
     class OfAShop {
         private final Currency gbp = Currency.getInstance("GBP");
 
+        /** With all that is in circulation. */
+        private PlayShop shop(List<Money> prices) {
+            return PlayShop.of(
+                    prices,
+                    PlayShop.inCirculation(
+                            prices.isEmpty() ? gbp : prices.get(0).currency()));
+        }
+
+        @Test
+        void takesTheCoinsThatAreThere() {
+            List<Money> coins = List.of(pence(1), pence(2), pence(10));
+
+            PlayShop shop = PlayShop.of(List.of(pence(7)), coins);
+
+            assertThat(shop.cards().get(0).coins()).isEqualTo(Map.of(2L, 3, 1L, 1));
+            assertThat(shop.cards().get(0).handedOver()).isEqualTo(pence(10));
+            assertThat(shop.till()).isEqualTo(Map.of(2L, 1, 1L, 1));
+            assertThatThrownBy(() -> PlayShop.of(List.of(pence(7)), List.of(pence(2), pence(10))))
+                    .hasMessageContaining("Price and change must be such that the coins can make them");
+            assertThatThrownBy(() -> PlayShop.of(List.of(pence(7)), List.of(pence(3))))
+                    .hasMessageStartingWith("A coin or note must be one of");
+        }
+
         @Test
         void paysEveryCardExactlyAndTellsTheChange() {
-            PlayShop shop = PlayShop.of(List.of(pence(37), pence(150)));
+            PlayShop shop = shop(List.of(pence(37), pence(150)));
 
             assertThat(shop.cards().get(0).coins()).isEqualTo(Map.of(20L, 1, 10L, 1, 5L, 1, 2L, 1));
             assertThat(shop.cards().get(0).handedOver()).isEqualTo(pence(50));
@@ -152,7 +250,7 @@ class SelfCheckTest {
         @Test
         void usesTheFewestCoins() {
             for (long price = 1; price <= 99; price++) {
-                int used = PlayShop.of(List.of(Money.ofMinor(price, Currency.getInstance("USD"))))
+                int used = shop(List.of(Money.ofMinor(price, Currency.getInstance("USD"))))
                         .cards()
                         .get(0)
                         .coins()
@@ -186,7 +284,7 @@ class SelfCheckTest {
                         .mapToObj(card -> pence(1 + seeded.nextInt(4999)))
                         .toList();
 
-                PlayShop shop = PlayShop.of(prices);
+                PlayShop shop = shop(prices);
 
                 long laid = shop.purse().entrySet().stream()
                         .mapToLong(coin -> coin.getKey() * coin.getValue())
@@ -201,11 +299,11 @@ class SelfCheckTest {
 
         @Test
         void refusesWhatTheCoinsCannotMake() {
-            assertThatThrownBy(() -> PlayShop.of(List.of(Money.ofMinor(7, Currency.getInstance("AUD")))))
+            assertThatThrownBy(() -> shop(List.of(Money.ofMinor(7, Currency.getInstance("AUD")))))
                     .hasMessageContaining("smallest coin");
-            assertThatThrownBy(() -> PlayShop.of(List.of(pence(0)))).hasMessageContaining("more than 0");
-            assertThatThrownBy(() -> PlayShop.of(List.of())).hasMessageContaining("Price cards must be from 1 to 20");
-            assertThatThrownBy(() -> PlayShop.of(List.of(Money.ofMinor(100, Currency.getInstance("JPY")))))
+            assertThatThrownBy(() -> shop(List.of(pence(0)))).hasMessageContaining("more than 0");
+            assertThatThrownBy(() -> shop(List.of())).hasMessageContaining("Price cards must be from 1 to 20");
+            assertThatThrownBy(() -> shop(List.of(Money.ofMinor(100, Currency.getInstance("JPY")))))
                     .hasMessageContaining("Currency must be one of");
         }
 

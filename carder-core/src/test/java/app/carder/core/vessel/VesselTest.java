@@ -63,6 +63,19 @@ class VesselTest {
             assertThat(bowl.widthAt(cm(8))).isEqualTo(cm(24));
         }
 
+        /** A half sphere of radius 10 is 2094.395 mL; 5 cm of upright side above it 500 pi = 1570.796 mL. */
+        @Test
+        void takesADeepBowlForAHalfSphereWithUprightSides() {
+            Bowl bowl = new Bowl(cm(20), cm(15));
+
+            assertThat(bowl.volumeTo(cm(10)).inMillilitres()).isCloseTo(2094.395, Offset.offset(0.001));
+            assertThat(bowl.capacity().inMillilitres()).isCloseTo(3665.191, Offset.offset(0.001));
+            assertThat(bowl.widthAt(cm(12))).isEqualTo(cm(20));
+            assertThat(bowl.depthFor(Volume.ofMillilitres(2094.395 + 628.3185)).inCentimetres())
+                    .isCloseTo(12, Offset.offset(0.0001));
+            assertInverse(bowl);
+        }
+
         /** Hexagon of 60 cm across flats: 3117.69 cm2, 4 cm deep 12.471 L. */
         @Test
         void knowsTheHexagonAndTheStatedVolume() {
@@ -173,13 +186,25 @@ class VesselTest {
             Between space = new Between(tray, new Box(cm(20), cm(10), cm(6)));
 
             assertThat(space.volumeTo(cm(4)).inMillilitres()).isCloseTo(9600 - 800, Offset.offset(0.01));
-            assertThat(space.depth()).isEqualTo(cm(6));
             assertThat(space.depthFor(Volume.ofMillilitres(8800)).inCentimetres())
                     .isCloseTo(4, Offset.offset(0.001));
         }
 
         @Test
-        void endsAtTheLowerRim() {
+        void aFillHigherThanTheInnerVesselFillsThatToo() {
+            Between space = new Between(tray, new Box(cm(20), cm(10), cm(6)));
+
+            assertThat(space.volumeTo(cm(6)).inMillilitres()).isCloseTo(14_400 - 1200, Offset.offset(0.01));
+            assertThat(space.volumeTo(cm(8)).inMillilitres()).isCloseTo(19_200, Offset.offset(0.01));
+            assertThat(space.depthFor(Volume.ofMillilitres(14_000)).inCentimetres())
+                    .as("it stands at the inner rim while it runs over")
+                    .isCloseTo(6, Offset.offset(0.001));
+            assertThat(space.depthFor(Volume.ofMillilitres(19_200)).inCentimetres())
+                    .isCloseTo(8, Offset.offset(0.001));
+        }
+
+        @Test
+        void endsAtTheOuterRim() {
             Between space = new Between(tray, new RoundTub(cm(15), cm(30)));
 
             assertThat(space.depth()).isEqualTo(cm(10));

@@ -7,6 +7,7 @@ import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.DayStrip.Session;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.PlannedSession.Moves;
+import app.carder.core.week.PlannedSession.Spoken;
 import app.carder.core.week.ProtectedPlay.Advice;
 import app.carder.core.week.ProtectedPlay.Change;
 import app.carder.core.week.ProtectedPlay.Stretch;
@@ -14,13 +15,17 @@ import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class ProtectedPlayTest {
 
     private static PlannedSession session(String name, Kind kind, String from, String until, Moves moves) {
         return new PlannedSession(
-                new Session(name, kind, LocalTime.parse(from), LocalTime.parse(until)), moves, Garden.CLOSED, "");
+                new Session(name, kind, LocalTime.parse(from), LocalTime.parse(until)),
+                moves,
+                Garden.CLOSED,
+                Spoken.USUAL);
     }
 
     private static PlannedSession play(String from, String until) {
@@ -126,12 +131,28 @@ class ProtectedPlayTest {
     @Test
     void measuresTheSecondLanguageAgainstItsAim() {
         List<PlannedSession> swedish = new ArrayList<>(CHOPPED);
-        swedish.set(0, new PlannedSession(CHOPPED.get(0).session(), Moves.FIXED, Garden.CLOSED, "Swedish"));
+        swedish.set(
+                0,
+                new PlannedSession(CHOPPED.get(0).session(), Moves.FIXED, Garden.CLOSED, Spoken.throughout("Swedish")));
         ProtectedPlay day = ProtectedPlay.of(swedish);
 
         assertThat(day.secondLanguagePercent()).isEqualTo(11);
         assertThat(day.minutesToAim(20)).isEqualTo(21);
         assertThat(day.minutesToAim(11)).isZero();
+    }
+
+    @Test
+    void theSecondLanguageLastsNoLongerThanItsSession() {
+        PlannedSession session = CHOPPED.get(0);
+        Duration length = session.length();
+        for (long minutes : List.of(5L, length.toMinutes(), 600L)) {
+            Spoken spoken = new Spoken("Swedish", Optional.of(Duration.ofMinutes(minutes)));
+            ProtectedPlay day = ProtectedPlay.of(
+                    List.of(new PlannedSession(session.session(), Moves.FIXED, Garden.CLOSED, spoken)));
+
+            assertThat(day.secondLanguage().toMinutes()).isEqualTo(Math.min(minutes, length.toMinutes()));
+            assertThat(day.secondLanguagePercent()).isLessThanOrEqualTo(100);
+        }
     }
 
     @Test

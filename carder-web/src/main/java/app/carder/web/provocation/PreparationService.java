@@ -14,9 +14,9 @@ import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.DayOfWeek;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -45,14 +45,15 @@ public class PreparationService {
     @Transactional(readOnly = true)
     public LocalDateTime usualMoment(SettingId settingId, UUID roomId) {
         RoomView room = rooms.get(settingId, roomId);
-        OpenHours open = hours(settingId, room, DayOfWeek.MONDAY);
-        LocalDate day = settings.today(settingId).plusDays(1);
-        while (!open.isOpen(day)) {
-            day = day.plusDays(1);
-        }
-        LocalTime at =
-                open.sessions().isEmpty() ? open.from() : open.sessions().get(0).from();
-        return day.atTime(at);
+        OpenHours open = hours(settingId, room);
+        LocalDateTime tomorrow =
+                open.ready(settings.today(settingId).plusDays(1).atTime(LocalTime.NOON));
+        LocalTime at = open.on(tomorrow.toLocalDate())
+                .map(hours -> hours.sessions().isEmpty()
+                        ? hours.from()
+                        : hours.sessions().get(0).from())
+                .orElseThrow();
+        return tomorrow.toLocalDate().atTime(at);
     }
 
     /**
@@ -65,7 +66,7 @@ public class PreparationService {
         return Preparation.backwards(
                 PreparationStep.planned(steps),
                 readyAt,
-                hours(settingId, rooms.get(settingId, roomId), readyAt.getDayOfWeek()),
+                hours(settingId, rooms.get(settingId, roomId)),
                 settings.localNow(settingId));
     }
 
@@ -86,16 +87,22 @@ public class PreparationService {
                         PreparationStep.planned(card.steps()),
                         Required.from(readyAt, card.id())))
                 .toList();
-        DayOfWeek weekday =
-                occasions.openDays(settingId).plus(now.toLocalDate(), 0).getDayOfWeek();
-        return PreparationList.of(jobs, hours(settingId, room, weekday), now);
+        return PreparationList.of(jobs, hours(settingId, room), now);
     }
 
     /**
-     * From the first session of that day to the last, and the evening's minutes after it, on open days; children make things in free play and group time.
+     * Each day from its first session to its last, and the evening's minutes after it; a day of the week without sessions has the
+     * usual hours and nothing that children could be there for. Children make things in free play and group time.
      */
-    private OpenHours hours(SettingId settingId, RoomView room, DayOfWeek day) {
-        List<SessionView> sessions = room.sessionsOn(day);
+    private OpenHours hours(SettingId settingId, RoomView room) {
+        Map<DayOfWeek, OpenHours.Hours> week = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            week.put(day, hours(room, room.sessionsOn(day)));
+        }
+        return new OpenHours(week, occasions.openDays(settingId));
+    }
+
+    private static OpenHours.Hours hours(RoomView room, List<SessionView> sessions) {
         LocalTime from = sessions.stream()
                 .map(one -> one.session().startsAt())
                 .min(LocalTime::compareTo)
@@ -105,7 +112,7 @@ public class PreparationService {
                 .max(LocalTime::compareTo)
                 .orElse(LocalTime.of(17, 0));
         LocalTime evening = to.plusMinutes(room.week().eveningMinutes());
-        return new OpenHours(
+        return new OpenHours.Hours(
                 from,
                 // An evening ends before midnight.
                 evening.isBefore(to) ? to : evening,
@@ -113,7 +120,6 @@ public class PreparationService {
                         .map(SessionView::session)
                         .filter(session -> MAKING.contains(session.kind()))
                         .map(session -> new OpenHours.Span(session.startsAt(), session.endsAt()))
-                        .toList(),
-                occasions.openDays(settingId));
+                        .toList());
     }
 }

@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Control of error. */
@@ -135,7 +136,11 @@ final class SelfCheckTools {
                                         PlayShop.currencies().stream()
                                                 .map(code -> new Option(code, code))
                                                 .toList()),
-                                Field.text("prices", "Prices, with semicolons between", "0.37; 1.20; 2.50")),
+                                Field.text("prices", "Prices, with semicolons between", "0.37; 1.20; 2.50"),
+                                Field.text(
+                                        "coins",
+                                        "Coins and notes in purse and till, with semicolons between; or nothing for all",
+                                        "")),
                         SelfCheckTools::shop));
     }
 
@@ -274,30 +279,52 @@ final class SelfCheckTools {
         Answer.Builder answer = Answer.of(
                         things(inputs.set(
                                 "Pieces of the set",
-                                Map.of("cut-out pictures", grid.copiesEach() * inputs.whole("symbols")))),
+                                Map.of(
+                                        "cut-out pictures",
+                                        grid.copies().stream()
+                                                .mapToInt(Integer::intValue)
+                                                .sum()))),
                         grid.check().reckoning())
-                .figure("Copies of each picture", Integer.toString(grid.copiesEach()))
+                .figure("Copies to cut out", copies(grid.copies()))
                 .figure("Sheets to print", Integer.toString(grid.sheets()));
         return said(answer, grid.check()).sketch(grid.sketch()).done();
+    }
+
+    /** Such as {@code 24 of picture 1, 22 of picture 2}, or {@code 24 of each picture}. */
+    private static String copies(List<Integer> copies) {
+        if (copies.stream().distinct().count() == 1) {
+            return copies.get(0) + " of each picture";
+        }
+        return IntStream.range(0, copies.size())
+                .mapToObj(symbol -> "%d of picture %d".formatted(copies.get(symbol), symbol + 1))
+                .collect(Collectors.joining(", "));
     }
 
     private static int pieces(Map<Long, Integer> coins) {
         return coins.values().stream().mapToInt(Integer::intValue).sum();
     }
 
-    private static Answer shop(Inputs inputs) {
-        Currency currency = Currency.getInstance(inputs.text("currency"));
-        List<Money> prices = new ArrayList<>();
-        for (String price : inputs.text("prices").split(";")) {
-            String plain = price.strip().replace(',', '.');
+    private static List<Money> amounts(String what, String typed, Currency currency) {
+        List<Money> amounts = new ArrayList<>();
+        for (String amount : typed.split(";")) {
+            String plain = amount.strip().replace(',', '.');
             if (!plain.matches("[0-9]{1,4}(\\.[0-9]{1,2})?")) {
                 throw new IllegalArgumentException(
-                        "A price must be a number such as 1.20, with semicolons between, got \"%s\"."
-                                .formatted(price.strip()));
+                        "%s must be a number such as 1.20, with semicolons between, got \"%s\"."
+                                .formatted(what, amount.strip()));
             }
-            prices.add(Money.of(new BigDecimal(plain), currency));
+            amounts.add(Money.of(new BigDecimal(plain), currency));
         }
-        PlayShop shop = PlayShop.of(prices);
+        return amounts;
+    }
+
+    private static Answer shop(Inputs inputs) {
+        Currency currency = Currency.getInstance(inputs.text("currency"));
+        List<Money> prices = amounts("A price", inputs.text("prices"), currency);
+        List<Money> coins = inputs.text("coins").isBlank()
+                ? PlayShop.inCirculation(currency)
+                : amounts("A coin", inputs.text("coins"), currency);
+        PlayShop shop = PlayShop.of(prices, coins);
         Answer.Builder answer = Answer.of(
                         things(inputs.set(
                                 "Money of the play shop",

@@ -9,10 +9,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalTime;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** A stretch of the room's day. */
 @Entity
@@ -35,6 +38,7 @@ class RoomSession extends ScopedRecord {
     private PlannedSession.Garden garden;
 
     private String language;
+    private @Nullable Integer languageMinutes;
 
     protected RoomSession() {}
 
@@ -55,7 +59,12 @@ class RoomSession extends ScopedRecord {
                 .sum();
         this.moves = details.planned().moves();
         this.garden = details.planned().garden();
-        this.language = details.planned().language();
+        this.language = details.planned().spoken().language();
+        this.languageMinutes = details.planned()
+                .spoken()
+                .length()
+                .map(length -> (int) length.toMinutes())
+                .orElse(null);
     }
 
     UUID roomId() {
@@ -66,9 +75,14 @@ class RoomSession extends ScopedRecord {
         return new SessionView(
                 getId(),
                 new SessionDetails(
-                        new PlannedSession(new DayStrip.Session(name, kind, startsAt, endsAt), moves, garden, language),
+                        new PlannedSession(new DayStrip.Session(name, kind, startsAt, endsAt), moves, garden, spoken()),
                         Arrays.stream(DayOfWeek.values())
                                 .filter(day -> (weekdays & 1 << day.getValue() - 1) != 0)
                                 .collect(Collectors.toSet())));
+    }
+
+    private PlannedSession.Spoken spoken() {
+        return new PlannedSession.Spoken(
+                language, Optional.ofNullable(languageMinutes).map(Duration::ofMinutes));
     }
 }

@@ -4,6 +4,7 @@ import app.carder.core.week.DayStrip;
 import app.carder.core.week.PlannedSession;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.PlannedSession.Moves;
+import app.carder.core.week.PlannedSession.Spoken;
 import java.time.DayOfWeek;
 import java.util.EnumSet;
 import java.util.Set;
@@ -28,7 +29,7 @@ public record SessionDetails(PlannedSession planned, Set<DayOfWeek> weekdays) {
                         session,
                         session.kind() == DayStrip.Kind.GROUP ? Moves.MOVABLE : Moves.FIXED,
                         Garden.CLOSED,
-                        ""),
+                        Spoken.USUAL),
                 EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
     }
 }

@@ -5,6 +5,7 @@ import app.carder.core.week.DayStrip;
 import app.carder.core.week.PlannedSession;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.PlannedSession.Moves;
+import app.carder.core.week.PlannedSession.Spoken;
 import app.carder.core.week.ProtectedPlay;
 import app.carder.core.week.Rotation;
 import app.carder.web.page.FormErrors;
@@ -15,6 +16,7 @@ import app.carder.web.room.SessionDetails;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.WeekRules;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -31,6 +33,7 @@ final class SessionForm {
 
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_LANGUAGE = 40;
+    private static final int MOST_MINUTES = 1440;
 
     private final Typed typed;
     private final FormErrors errors;
@@ -54,7 +57,13 @@ final class SessionForm {
                     .with("kind-" + row, planned.session().kind())
                     .with("from-" + row, planned.session().startsAt())
                     .with("to-" + row, planned.session().endsAt())
-                    .with("language-" + row, planned.language())
+                    .with("language-" + row, planned.spoken().language())
+                    .with(
+                            "minutes-" + row,
+                            planned.spoken()
+                                    .length()
+                                    .map(length -> Long.toString(length.toMinutes()))
+                                    .orElse(""))
                     .with(
                             "days-" + row,
                             session.details().weekdays().stream()
@@ -122,6 +131,9 @@ final class SessionForm {
         if (from.isPresent() && to.isPresent() && !to.get().isAfter(from.get())) {
             errors.add("to-" + row, "session.ends.early", name, from.get(), to.get());
         }
+        Optional<Duration> spoken = from.isPresent() && to.isPresent()
+                ? spoken(row, name, Duration.between(from.get(), to.get()))
+                : Optional.empty();
         Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
         DAYS.stream().filter(day -> typed.has("days-" + row, day.name())).forEach(days::add);
         if (days.isEmpty()) {
@@ -137,8 +149,21 @@ final class SessionForm {
                                 new DayStrip.Session(name, kind.orElseThrow(), from.orElseThrow(), to.orElseThrow()),
                                 typed.ticked("movable-" + row) ? Moves.MOVABLE : Moves.FIXED,
                                 typed.ticked("garden-" + row) ? Garden.OPEN : Garden.CLOSED,
-                                language),
+                                new Spoken(language, spoken)),
                         days)));
+    }
+
+    /** Minutes of a session in the second language; empty for all of it. */
+    private Optional<Duration> spoken(int row, String name, Duration session) {
+        String field = "minutes-" + row;
+        if (typed.text(field).isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Integer> minutes = whole(field, 1, MOST_MINUTES);
+        if (minutes.isPresent() && minutes.get() > session.toMinutes()) {
+            errors.add(field, "session.minutes.long", name, session.toMinutes(), minutes.get());
+        }
+        return minutes.map(Duration::ofMinutes);
     }
 
     private void checkOverlaps(List<KeptSession> sessions) {

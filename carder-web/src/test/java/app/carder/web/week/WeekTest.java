@@ -296,8 +296,20 @@ class WeekTest extends WebTest {
         Document page = get("marguerite", url).page();
         assertThat(page.select(".margin .notes").text())
                 .contains("Move Songs from 10:00 to 09:00: the longest stretch becomes 120 minutes, 60 more.");
-        assertThat(page.select(".margin dd").eachText()).contains("60 min", "1", "15 min", "11 % of 20 %");
+        assertThat(page.select(".margin dd").eachText())
+                .contains("60 min", "1", "15 min", "15 of 27 min (11 % of 20 %)");
         assertThat(page.select(".margin").text()).contains("09:55, before it ends at 10:00");
+        form.addAll(List.of("minutes-1", "40"));
+        assertThat(post("marguerite", url, form.toArray(String[]::new))
+                        .page()
+                        .select(".fault")
+                        .eachText())
+                .contains("“Songs” lasts 15 minutes; the second language cannot be spoken for 40 of them.");
+        form.set(form.size() - 1, "5");
+        assertThat(post("marguerite", url, form.toArray(String[]::new)).location())
+                .isEqualTo(url + "?saved");
+        assertThat(get("marguerite", url).page().select(".margin dd").eachText())
+                .contains("5 of 27 min (3 % of 20 %)");
     }
 
     @Test
