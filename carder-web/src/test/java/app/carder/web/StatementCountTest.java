@@ -69,6 +69,8 @@ class StatementCountTest extends WebTest {
                 "/journals",
                 "/outbox",
                 "/what-carder-looks-at",
+                "/overruled",
+                "/about-me",
                 "/materials",
                 "/kits",
                 "/reckoners/pouring",

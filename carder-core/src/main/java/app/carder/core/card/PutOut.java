@@ -16,11 +16,13 @@ import app.carder.core.safety.Setup;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.FillPlan;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -228,6 +230,56 @@ public final class PutOut {
                     .flatMap(count -> bought.content().pieces().map(each -> count / (double) each));
             return byMass.or(() -> byNumber).map(packs -> bought.price().scaledBy(packs));
         });
+    }
+
+    /**
+     * Something that is used up each time: paper, glue, tape.
+     *
+     * @param name of it
+     * @param eachTime for all vessels and all children of a session; unknown where nobody wrote it down
+     * @param aChild for one child, in the unit of {@code eachTime}, rounded to a tenth; absent where that is not known
+     * @param aYear over all sessions of a year
+     * @param cost of a year; absent where no price is known
+     */
+    public record UsedUp(String name, Amount eachTime, Optional<Double> aChild, Amount aYear, Optional<Money> cost) {}
+
+    /** What is used up, thing by thing; what has no amount is named too, so that nobody takes the list for all there is. */
+    public List<UsedUp> usedUp() {
+        List<UsedUp> usedUp = new ArrayList<>();
+        Set<String> known = new HashSet<>();
+        for (Part part : parts) {
+            if (part.stocked().material().kind() == MaterialKind.CONSUMABLE) {
+                known.add(part.thing());
+                usedUp.add(usedUp(part));
+            }
+        }
+        contents.things()
+                .filter(thing -> !known.contains(thing))
+                .flatMap(thing -> Stream.ofNullable(cupboard.get(thing)))
+                .filter(stocked -> stocked.material().kind() == MaterialKind.CONSUMABLE)
+                .map(stocked ->
+                        new UsedUp(stocked.name(), Amount.UNKNOWN, Optional.empty(), Amount.UNKNOWN, Optional.empty()))
+                .forEach(usedUp::add);
+        return usedUp;
+    }
+
+    private UsedUp usedUp(Part part) {
+        Amount each = part.amount();
+        double amount = each.mass()
+                .map(Mass::inGrams)
+                .or(() -> each.pieces().map(Integer::doubleValue))
+                .orElse(0.0);
+        int sessions = use.sessionsPerYear();
+        Amount year = each.mass()
+                .map(mass -> Amount.of(mass.ofBaseUnits(mass.baseUnits() * sessions)))
+                .or(() -> each.pieces().map(pieces -> Amount.of(pieces * sessions)))
+                .orElse(Amount.UNKNOWN);
+        return new UsedUp(
+                part.stocked().name(),
+                each,
+                Optional.of(Math.round(10 * amount / use.children()) / 10.0),
+                year,
+                price(part).map(once -> once.scaledBy(sessions)));
     }
 
     /** What it takes from the stock, where that is written down. */

@@ -1,5 +1,6 @@
 package app.carder.core.card;
 
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import java.util.Collections;
@@ -47,6 +48,11 @@ public record SetOutGate(List<Finding> findings) {
         return has(Level.STAY_WITH);
     }
 
+    /** What the card takes of an adult: as planned, but no card runs by itself where an adult has to stay with it. */
+    public AdultLoad load(AdultLoad planned) {
+        return needsAdult() && planned == AdultLoad.RUNS_BY_ITSELF ? AdultLoad.NEAR : planned;
+    }
+
     /** Whether nothing holds it: no never, no stop, nothing that cannot be judged. */
     public boolean isOpen() {
         return findings.stream().noneMatch(Finding::holds);
@@ -67,6 +73,20 @@ public record SetOutGate(List<Finding> findings) {
     /** The same for what is printed or passed on: no child is named. */
     public String heldNamingNobody() {
         return held(false);
+    }
+
+    /** Why an adult stays within reach, in one line: the first finding and how many more; empty where nobody has to. It names no child. */
+    public String stays() {
+        List<String> titles = findings.stream()
+                .filter(finding -> finding.level() == Level.STAY_WITH)
+                .map(Finding::title)
+                .distinct()
+                .toList();
+        if (titles.isEmpty()) {
+            return "";
+        }
+        return Level.STAY_WITH.words() + ": " + titles.get(0)
+                + (titles.size() == 1 ? "" : ". And " + (titles.size() - 1) + " more");
     }
 
     private String held(boolean naming) {

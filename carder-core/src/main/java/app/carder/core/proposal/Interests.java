@@ -3,7 +3,6 @@ package app.carder.core.proposal;
 import app.carder.core.table.ShippedTable;
 import java.text.Normalizer;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -87,12 +86,17 @@ public final class Interests {
 
     private Interests() {}
 
-    /** How many of these interests a card's words meet. */
-    public static int met(Collection<String> interests, String cardWords) {
+    /**
+     * Whose interests a card's words meet.
+     *
+     * @param interests words of each child, by the child's id
+     */
+    public static Set<String> met(Map<String, String> interests, String cardWords) {
         Set<String> card = stems(cardWords);
-        return (int) interests.stream()
-                .filter(interest -> stems(interest).stream().anyMatch(card::contains))
-                .count();
+        return interests.entrySet().stream()
+                .filter(child -> stems(child.getValue()).stream().anyMatch(card::contains))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     private static Set<String> stems(String words) {

@@ -16,11 +16,11 @@ import java.util.Set;
  * @param needs amounts of materials that it takes while it is out, by material, in the unit of the stock
  * @param areas that it covers
  * @param senses that it speaks to
- * @param interested children whose interests it meets
+ * @param interested children whose interests it meets, by their ids
  * @param turn what the rotation says of it on the week's first day
  * @param standing whether it stands out on the open day before the week
  * @param homes zones, by index, in which it usually stands; empty where it stands anywhere
- * @param notOn days of the week, by index, on which a safety finding keeps it in the cupboard
+ * @param heldAt sessions in which a safety finding keeps it in the cupboard
  */
 public record Offer(
         String id,
@@ -31,11 +31,11 @@ public record Offer(
         Map<String, Long> needs,
         Set<String> areas,
         Set<Sense> senses,
-        int interested,
+        Set<String> interested,
         Turn turn,
         boolean standing,
         Set<Integer> homes,
-        Set<Integer> notOn) {
+        Set<When> heldAt) {
 
     /** Keeps its own copies. */
     public Offer {
@@ -43,7 +43,8 @@ public record Offer(
         areas = Set.copyOf(areas);
         senses = Set.copyOf(senses);
         homes = Set.copyOf(homes);
-        notOn = Set.copyOf(notOn);
+        interested = Set.copyOf(interested);
+        heldAt = Set.copyOf(heldAt);
         if (preparationMinutes < 0) {
             throw new IllegalArgumentException(
                     "Preparation of %s must take 0 minutes or more, got %d.".formatted(title, preparationMinutes));
@@ -54,6 +55,19 @@ public record Offer(
     @Override
     public int hashCode() {
         return id.hashCode();
+    }
+
+    /**
+     * A session of the week.
+     *
+     * @param day index of the day
+     * @param session index of the session within the day
+     */
+    public record When(int day, int session) {}
+
+    /** Whether it may well be put away at noon: cards that stand their days are not carried back and forth. */
+    boolean isCarried() {
+        return turn != Turn.STAYS && turn != Turn.STILL_CHOSEN;
     }
 
     /** Where a card can stand. */

@@ -54,11 +54,12 @@ final class Reasons {
                     case BACK -> "it has rested and can come back";
                     case NEW -> "it is new";
                 });
-        if (offer.interested() > 0) {
+        int interested = offer.interested().size();
+        if (interested > 0) {
             because.add(
-                    offer.interested() == 1
+                    interested == 1
                             ? "it meets one child's interest"
-                            : "it meets the interests of %d children".formatted(offer.interested()));
+                            : "it meets the interests of %d children".formatted(interested));
         }
         if (offer.homes().contains(slot.zone())) {
             because.add("it has its place here");
@@ -120,12 +121,27 @@ final class Reasons {
                                 : "%s comes back before it has rested.".formatted(offer.title()))
                         .sorted()
                         .forEach(givenUp::add);
+        long unmet = problem.served().keySet().stream()
+                .filter(child -> times(offer -> offer.interested().contains(child)) == 0)
+                .count();
+        if (unmet > 0) {
+            givenUp.add(
+                    unmet == 1
+                            ? "One child's interest does not come this week."
+                            : "The interests of %d children do not come this week.".formatted(unmet));
+        }
         problem.offers().stream()
-                .filter(offer -> offer.notOn().size() == problem.days().size())
+                .filter(offer -> isHeldAllWeek(offer))
                 .map(offer -> "%s stays in the cupboard: a safety finding speaks against it every day."
                         .formatted(offer.title()))
                 .forEach(givenUp::add);
         return givenUp;
+    }
+
+    private boolean isHeldAllWeek(Offer offer) {
+        int sessions =
+                problem.days().stream().mapToInt(day -> day.sessions().size()).sum();
+        return sessions > 0 && offer.heldAt().size() == sessions;
     }
 
     private List<String> newOn(int day) {

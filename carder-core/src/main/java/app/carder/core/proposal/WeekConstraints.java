@@ -5,13 +5,17 @@ import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.min;
 import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum;
 import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sumLong;
 import static ai.timefold.solver.core.api.score.stream.Joiners.equal;
+import static ai.timefold.solver.core.api.score.stream.Joiners.filtering;
+import static ai.timefold.solver.core.api.score.stream.Joiners.lessThan;
 
 import ai.timefold.solver.core.api.score.buildin.hardsoftlong.HardSoftLongScore;
 import ai.timefold.solver.core.api.score.stream.Constraint;
 import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
 import ai.timefold.solver.core.api.score.stream.ConstraintProvider;
 import ai.timefold.solver.core.api.score.stream.bi.BiConstraintStream;
+import app.carder.core.proposal.WeekSolution.ChildFact;
 import app.carder.core.proposal.WeekSolution.DayFact;
+import app.carder.core.proposal.WeekSolution.FreshFact;
 import app.carder.core.proposal.WeekSolution.SessionFact;
 import app.carder.core.proposal.WeekSolution.StockFact;
 import app.carder.core.proposal.WeekSolution.Target;
@@ -35,7 +39,9 @@ public class WeekConstraints implements ConstraintProvider {
             presentations(rules),
             withinTheDay(rules),
             overnight(rules),
-            balance(rules)
+            balance(rules),
+            interests(rules),
+            repeats(rules)
         };
     }
 
@@ -142,6 +148,33 @@ public class WeekConstraints implements ConstraintProvider {
                 .filter((slot, next) -> !slot.chosen().equals(next.chosen()))
                 .penalizeLong(POINT, (slot, next) -> Weights.CHANGED_OVERNIGHT)
                 .asConstraint("Changed overnight");
+    }
+
+    private Constraint interests(ConstraintFactory rules) {
+        return rules.forEach(SlotDecision.class)
+                .filter(slot -> !slot.chosen().interested().isEmpty())
+                .join(ChildFact.class)
+                .filter((slot, child) -> slot.chosen().interested().contains(child.id()))
+                .groupBy((slot, child) -> child, countBi())
+                .rewardLong(POINT, (child, times) -> Weights.interest(child.served(), times))
+                .asConstraint("Every child's interest in its turn");
+    }
+
+    private Constraint repeats(ConstraintFactory rules) {
+        return rules.forEach(SlotDecision.class)
+                .filter(slot -> slot.chosen().isCarried())
+                .join(
+                        SlotDecision.class,
+                        equal(SlotDecision::getOffer),
+                        equal(SlotDecision::day),
+                        lessThan(SlotDecision::session))
+                .join(
+                        FreshFact.class,
+                        filtering((slot, later, fresh) -> fresh.slots().contains(later.slot())))
+                .ifNotExists(SlotDecision.class, equal((slot, later, fresh) -> fresh.offer(), SlotDecision::getOffer))
+                .groupBy((slot, later, fresh) -> slot, (slot, later, fresh) -> later)
+                .penalizeLong(POINT, (slot, later) -> Weights.OUT_TWICE_A_DAY)
+                .asConstraint("New cards before one that is out twice that day");
     }
 
     private Constraint balance(ConstraintFactory rules) {

@@ -1,5 +1,6 @@
 package app.carder.core.proposal;
 
+import app.carder.core.week.Rotation.Turn;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,6 +17,7 @@ import java.util.Set;
  * @param offers the deck, without banned cards
  * @param stock of materials that are short or may be, by material; what is not in it is not counted
  * @param areas of the framework: names by code
+ * @param served how often a card of the weeks before met each child's interest, by the child's id; children without interests are not in it
  * @param pins what the lead has decided: a card's id, or nothing for an empty slot
  */
 public record WeekProblem(
@@ -25,6 +27,7 @@ public record WeekProblem(
         List<Offer> offers,
         Map<String, Long> stock,
         Map<String, String> areas,
+        Map<String, Integer> served,
         Map<Slot, String> pins) {
 
     /** A pin that keeps a slot empty. */
@@ -43,6 +46,7 @@ public record WeekProblem(
         offers = List.copyOf(offers);
         stock = Map.copyOf(stock);
         areas = Map.copyOf(areas);
+        served = Map.copyOf(served);
         pins = Map.copyOf(pins);
         Set<String> ids = new HashSet<>();
         for (Offer offer : offers) {
@@ -118,7 +122,12 @@ public record WeekProblem(
             case WET -> zone.takesWater() || zone.outdoors();
             case OUTDOORS -> zone.outdoors();
         };
-        return ground && !offer.notOn().contains(slot.day());
+        return ground && !offer.heldAt().contains(new Offer.When(slot.day(), slot.session()));
+    }
+
+    /** New cards that could stand where another one is put out a second time that day. */
+    List<Offer> fresh() {
+        return offers.stream().filter(offer -> offer.turn() == Turn.NEW).toList();
     }
 
     Map<String, Offer> byId() {

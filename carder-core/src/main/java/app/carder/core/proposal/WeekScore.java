@@ -104,6 +104,8 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
             }
             changes();
             balance();
+            interests();
+            repeats();
             return new WeekScore(broken, points, breaches);
         }
 
@@ -221,6 +223,31 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                     points -= Weights.CHANGED_OVERNIGHT;
                 }
             });
+        }
+
+        private void interests() {
+            problem.served().forEach((child, before) -> {
+                int times = (int) week.values().stream()
+                        .filter(offer -> offer.interested().contains(child))
+                        .count();
+                points += Weights.interest(before, times);
+            });
+        }
+
+        /** Each pair of sessions of a day in which a card is out, while a new one that could stand there is not out at all. */
+        private void repeats() {
+            List<Offer> unused = problem.fresh().stream()
+                    .filter(offer -> !week.containsValue(offer))
+                    .toList();
+            week.forEach((slot, offer) -> week.forEach((later, again) -> {
+                if (offer.equals(again)
+                        && offer.isCarried()
+                        && slot.day() == later.day()
+                        && slot.session() < later.session()
+                        && unused.stream().anyMatch(fresh -> problem.fits(fresh, later))) {
+                    points -= Weights.OUT_TWICE_A_DAY;
+                }
+            }));
         }
 
         private void balance() {

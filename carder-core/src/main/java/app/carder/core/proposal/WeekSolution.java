@@ -9,6 +9,8 @@ import app.carder.core.framework.Sense;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A week as the solver changes it. Public only because the solver asks for it. */
@@ -26,6 +28,12 @@ public class WeekSolution {
 
     @ProblemFactCollectionProperty
     private List<Target> targets = List.of();
+
+    @ProblemFactCollectionProperty
+    private List<ChildFact> children = List.of();
+
+    @ProblemFactCollectionProperty
+    private List<FreshFact> fresh = List.of();
 
     @PlanningEntityCollectionProperty
     private List<SlotDecision> slots = List.of();
@@ -48,6 +56,12 @@ public class WeekSolution {
     /** How often an area or a sense should come. */
     record Target(Object what, int target, int weight) {}
 
+    /** A child with interests, and how often they were met in the weeks before. */
+    record ChildFact(String id, int served) {}
+
+    /** A new card, and where it could stand. */
+    record FreshFact(Offer offer, Set<WeekProblem.Slot> slots) {}
+
     WeekSolution(WeekProblem problem) {
         List<DayFact> dayFacts = new ArrayList<>();
         List<SessionFact> sessionFacts = new ArrayList<>();
@@ -65,6 +79,16 @@ public class WeekSolution {
                 .map(one -> new StockFact(one.getKey(), one.getValue()))
                 .toList();
         targets = targets(problem);
+        children = problem.served().entrySet().stream()
+                .map(one -> new ChildFact(one.getKey(), one.getValue()))
+                .toList();
+        fresh = problem.fresh().stream()
+                .map(offer -> new FreshFact(
+                        offer,
+                        problem.slots().stream()
+                                .filter(slot -> problem.fits(offer, slot))
+                                .collect(Collectors.toSet())))
+                .toList();
         Map<String, Offer> byId = problem.byId();
         List<SlotDecision> decisions = new ArrayList<>();
         for (WeekProblem.Slot slot : problem.slots()) {

@@ -4,13 +4,13 @@ import app.carder.core.week.Rotation.Turn;
 
 /**
  * What a week is good for, in points. The points are the program's own judgement, made so that filling a zone comes before
- * everything else, then what children still choose, then a card's usual place, balance and interests, then less carrying about.
+ * everything else, then new cards before one that is out a second time that day, then what children still choose, then a card's usual
+ * place, balance and interests, then less carrying about.
  */
 final class Weights {
 
     static final int FILLED = 100;
-    static final int INTEREST = 8;
-    static final int MOST_INTERESTED = 5;
+    static final int INTEREST = 16;
     static final int AT_HOME = 30;
     static final int AWAY_FROM_HOME = -15;
     static final int AREA = 10;
@@ -18,6 +18,7 @@ final class Weights {
     static final int CHANGED_WITHIN_THE_DAY = 15;
     static final int CHANGED_OVERNIGHT = 4;
     static final int ONE_NEW_TOO_MANY = 25;
+    static final int OUT_TWICE_A_DAY = 60;
 
     private Weights() {}
 
@@ -34,7 +35,22 @@ final class Weights {
     /** What one card is worth in one slot of a zone. */
     static int ofCard(Offer offer, int zone) {
         int home = offer.homes().isEmpty() ? 0 : offer.homes().contains(zone) ? AT_HOME : AWAY_FROM_HOME;
-        return FILLED + turn(offer.turn()) + INTEREST * Math.min(MOST_INTERESTED, offer.interested()) + home;
+        return FILLED + turn(offer.turn()) + home;
+    }
+
+    /**
+     * Worth of meeting one child's interest so many times: each time half of the one before, so that whose turn has not come yet goes
+     * first.
+     *
+     * @param before how often it was met in the weeks before
+     * @param times how often in this week
+     */
+    static long interest(int before, int times) {
+        long worth = 0;
+        for (int time = before; time < before + times && time < Integer.SIZE - 1; time++) {
+            worth += INTEREST >> time;
+        }
+        return worth;
     }
 
     /** How often each area should come in a week of so many slots. */

@@ -108,7 +108,8 @@ final class CareRelations {
         return related(avoided, material);
     }
 
-    private static Optional<Match> related(String avoided, Material material) {
+    /** Whether a material is related to what these words stand for; the words themselves are not looked for in its name. */
+    static Optional<Match> related(String avoided, Material material) {
         return RELATIONS.stream()
                 .filter(relation -> relation.terms().matcher(avoided).find())
                 .flatMap(relation -> found(relation, material).stream())

@@ -34,30 +34,40 @@ public final class SafetyCheck {
 
     private final List<Rule> rules;
     private final List<RuleReader> readers;
+    private final List<Pet> pets;
 
-    private SafetyCheck(List<Rule> rules) {
+    private SafetyCheck(List<Rule> rules, List<Pet> pets) {
         this.rules = List.copyOf(rules);
         this.readers = rules.stream().map(RuleReader::of).toList();
+        this.pets = List.copyOf(pets);
     }
 
     /** The rules that ship with the application. */
     public static SafetyCheck withShippedRules() {
-        return new SafetyCheck(ShippedTable.rows(SafetyCheck.class, "rules.csv").stream()
-                .map(row -> new Rule(
-                        row.get("code"),
-                        Level.valueOf(row.get("level")),
-                        new Rule.Condition(row.get("when"), row.get("who")),
-                        new Finding.Words(row.get("title"), row.get("reason"), row.get("caution")),
-                        new Finding.Authority(
-                                new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
-                                row.get("jurisdiction")),
-                        new Rule.Checked(row.get("checked"), Optional.of(LocalDate.parse(row.get("look_again_on"))))))
-                .toList());
+        return new SafetyCheck(
+                ShippedTable.rows(SafetyCheck.class, "rules.csv").stream()
+                        .map(row -> new Rule(
+                                row.get("code"),
+                                Level.valueOf(row.get("level")),
+                                new Rule.Condition(row.get("when"), row.get("who")),
+                                new Finding.Words(row.get("title"), row.get("reason"), row.get("caution")),
+                                new Finding.Authority(
+                                        new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
+                                        row.get("jurisdiction")),
+                                new Rule.Checked(
+                                        row.get("checked"), Optional.of(LocalDate.parse(row.get("look_again_on"))))))
+                        .toList(),
+                List.of());
     }
 
     /** These rules and a room's own. */
     public SafetyCheck with(List<Rule> local) {
-        return new SafetyCheck(Stream.concat(rules.stream(), local.stream()).toList());
+        return new SafetyCheck(Stream.concat(rules.stream(), local.stream()).toList(), pets);
+    }
+
+    /** The same where these animals live. */
+    public SafetyCheck besides(List<Pet> animals) {
+        return new SafetyCheck(rules, animals);
     }
 
     /** The rules, in the order in which they are looked at. */
@@ -85,6 +95,7 @@ public final class SafetyCheck {
         }
         CareCheck care = new CareCheck(looked);
         findings.addAll(care.findings(children));
+        findings.addAll(Pet.findings(looked, pets));
         open.forEach((gap, could) -> findings.add(question(gap, could)));
         care.gaps(children).forEach(gap -> findings.add(question(gap, List.of())));
         missingAmounts(looked).forEach(gap -> findings.add(question(gap, List.of())));

@@ -11,7 +11,8 @@ import app.carder.core.measure.Length;
  * {@code x^2 + y^2 <= R^2, x + R <= z <= 57.1}. A convex piece fits if for some turn and shift it reaches beyond none of
  * these planes; the round wall is taken as 24 planes, which lets 0.14 mm too much pass. The turn is searched: from a
  * lattice of starting turns, a pattern search lowers the largest violation. Because a search can stop short of the best
- * turn, a piece that comes within half a millimetre counts as fitting: every error is on the cautious side. Pieces are
+ * turn, a piece that comes within half a millimetre counts as fitting: every error is on the cautious side, which is shown by
+ * blocks and thin plates at the largest size that an exhaustive search over turns gets in. Pieces are
  * taken as rigid; what can be squeezed may fit although this says no.
  *
  * <p>Source: 16 CFR 1501.4; the same gauge in EN 71-1 and ISO 8124-1 (from memory).

@@ -3,6 +3,7 @@ package app.carder.core.card;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.card.SetOutGate.Fault;
+import app.carder.core.proposal.AdultLoad;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
@@ -52,6 +53,24 @@ class SetOutGateTest {
         assertThat(gate.isOpen()).isTrue();
         assertThat(gate.held()).isEmpty();
         assertThat(gate.faults(Optional.empty(), "")).containsExactly(Fault.ADULT_MISSING);
+    }
+
+    @Test
+    void oneLineTellsWhyAnAdultStays() {
+        assertThat(gate(finding(Level.STAY_WITH, "Water"), finding(Level.STAY_WITH, "Cord", "Hana"))
+                        .stays())
+                .isEqualTo("Stay with it: Water. And 1 more");
+        assertThat(gate(finding(Level.STOP_FOR, "Small part")).stays()).isEmpty();
+    }
+
+    @Test
+    void noCardRunsByItselfWhereAnAdultHasToStay() {
+        SetOutGate stays = gate(finding(Level.STAY_WITH, "Water"));
+
+        assertThat(stays.load(AdultLoad.RUNS_BY_ITSELF)).isEqualTo(AdultLoad.NEAR);
+        assertThat(stays.load(AdultLoad.HANDS_ON)).isEqualTo(AdultLoad.HANDS_ON);
+        assertThat(gate(finding(Level.KNOW, "Sand")).load(AdultLoad.RUNS_BY_ITSELF))
+                .isEqualTo(AdultLoad.RUNS_BY_ITSELF);
     }
 
     @Test

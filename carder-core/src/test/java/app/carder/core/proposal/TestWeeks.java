@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Weeks to solve. */
 public final class TestWeeks {
@@ -22,7 +23,16 @@ public final class TestWeeks {
     static final LocalDate MONDAY = LocalDate.of(2026, 5, 11);
     static final Map<String, String> AREAS = Map.of("a", "Area A", "b", "Area B", "c", "Area C");
 
+    static final Map<String, Integer> SERVED = Map.of("Anouk", 0, "Bram", 2, "Kofi", 0, "Zoe", 1);
+
     private TestWeeks() {}
+
+    private static Set<String> interested(Random random) {
+        return SERVED.keySet().stream()
+                .sorted()
+                .filter(child -> random.nextInt(3) == 0)
+                .collect(Collectors.toSet());
+    }
 
     static Offer card(String id, Turn turn) {
         return new Offer(
@@ -34,7 +44,7 @@ public final class TestWeeks {
                 Map.of(),
                 Set.of(),
                 Set.of(),
-                0,
+                Set.of(),
                 turn,
                 false,
                 Set.of(),
@@ -58,7 +68,7 @@ public final class TestWeeks {
             }
             asked.add(new Day(MONDAY.plusDays(day), in, 45));
         }
-        return new WeekProblem(asked, places, slots, offers, Map.of("rice", 1000L, "trays", 2L), AREAS, pins);
+        return new WeekProblem(asked, places, slots, offers, Map.of("rice", 1000L, "trays", 2L), AREAS, SERVED, pins);
     }
 
     /** A deck at random: loads, minutes, materials, areas, senses, interests, turns, findings. */
@@ -94,11 +104,11 @@ public final class TestWeeks {
                     needs,
                     areas,
                     senses,
-                    random.nextInt(4),
+                    interested(random),
                     turn,
                     turn == Turn.STAYS || turn == Turn.STILL_CHOSEN || turn == Turn.CHANGE,
                     random.nextInt(3) == 0 ? Set.of(random.nextInt(3)) : Set.of(),
-                    random.nextInt(5) == 0 ? Set.of(random.nextInt(2)) : Set.of()));
+                    random.nextInt(5) == 0 ? Set.of(new Offer.When(random.nextInt(2), 0)) : Set.of()));
         }
         return deck;
     }

@@ -24,7 +24,19 @@ class WeekScoreTest {
     private static Offer offer(
             String id, Ground ground, AdultLoad load, int minutes, Map<String, Long> needs, Turn turn) {
         return new Offer(
-                id, "Card " + id, ground, load, minutes, needs, Set.of(), Set.of(), 0, turn, false, Set.of(), Set.of());
+                id,
+                "Card " + id,
+                ground,
+                load,
+                minutes,
+                needs,
+                Set.of(),
+                Set.of(),
+                Set.of(),
+                turn,
+                false,
+                Set.of(),
+                Set.of());
     }
 
     private static WeekScore score(Map<Slot, String> week, Offer... offers) {
@@ -106,7 +118,7 @@ class WeekScoreTest {
 
     @Nested
     class Points {
-        /** 100 for the place, 40 as it is still chosen, 8 for each of two interests; no areas or senses. */
+        /** 100 for the place, 40 as it is still chosen, 16 for each of two interests that were not met before; no areas or senses. */
         @Test
         void addUpForOneCard() {
             Offer chosen = new Offer(
@@ -118,13 +130,60 @@ class WeekScoreTest {
                     Map.of(),
                     Set.of(),
                     Set.of(),
-                    2,
+                    Set.of("Anouk", "Kofi"),
                     Turn.STILL_CHOSEN,
                     true,
                     Set.of(),
                     Set.of());
 
-            assertThat(score(Map.of(MONDAY, "c"), chosen).points()).isEqualTo(100 + 40 + 16);
+            assertThat(score(Map.of(MONDAY, "c"), chosen).points()).isEqualTo(100 + 40 + 2 * 16);
+        }
+
+        /** Bram's interest was met twice before, so that a third time is worth a quarter. */
+        @Test
+        void areHalvedEachTimeThatAnInterestIsMet() {
+            Offer once = meeting("a", "Anouk");
+            Offer often = meeting("b", "Bram");
+
+            assertThat(score(Map.of(MONDAY, "a"), once).points()).isEqualTo(120 + 16);
+            assertThat(score(Map.of(MONDAY, "a", TUESDAY, "a"), once).points()).isEqualTo(2 * 120 + 16 + 8);
+            assertThat(score(Map.of(MONDAY, "b"), often).points()).isEqualTo(120 + 4);
+        }
+
+        private Offer meeting(String id, String child) {
+            return new Offer(
+                    id,
+                    "Card " + id,
+                    Ground.ANY,
+                    AdultLoad.NEAR,
+                    0,
+                    Map.of(),
+                    Set.of(),
+                    Set.of(),
+                    Set.of(child),
+                    Turn.BACK,
+                    false,
+                    Set.of(),
+                    Set.of());
+        }
+
+        @Test
+        void areLostForACardThatIsOutTwiceADayWhileANewOneIsLeft() {
+            Offer again = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
+            Offer stays = offer("s", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.STILL_CHOSEN);
+            Offer fresh = offer("n", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.NEW);
+            Map<Slot, String> twice = Map.of(MONDAY, "a", MONDAY_AFTERNOON, "a");
+
+            assertThat(score(twice, again).points()).isEqualTo(2 * 120);
+            assertThat(score(twice, again, fresh).points()).isEqualTo(2 * 120 - 60);
+            assertThat(score(Map.of(MONDAY, "a", MONDAY_AFTERNOON, "a", TUESDAY, "n"), again, fresh)
+                            .points())
+                    .as("the new one has its turn")
+                    .isEqualTo(2 * 120 + 125 - 4);
+            assertThat(score(Map.of(MONDAY, "s", MONDAY_AFTERNOON, "s"), stays, fresh)
+                            .points())
+                    .as("what stands its days stays out")
+                    .isEqualTo(2 * 140);
         }
 
         @Test
@@ -165,7 +224,7 @@ class WeekScoreTest {
                     Map.of(),
                     Set.of("a"),
                     Set.of(Sense.SMELL),
-                    0,
+                    Set.of(),
                     Turn.BACK,
                     false,
                     Set.of(),

@@ -132,6 +132,53 @@ class WeekSolverTest {
                     .containsExactly("children still choose it", "it stays where it stands");
         }
 
+        /** Two cards for the same place: the one that meets who was served least comes more often. */
+        @Test
+        void theLeastServedChildGoesFirst() {
+            List<Offer> cards = new ArrayList<>();
+            for (String child : List.of("Bram", "Anouk")) {
+                cards.add(new Offer(
+                        child,
+                        child,
+                        Offer.Ground.ANY,
+                        AdultLoad.NEAR,
+                        0,
+                        Map.of(),
+                        Set.of(),
+                        Set.of(),
+                        Set.of(child),
+                        Turn.BACK,
+                        false,
+                        Set.of(),
+                        Set.of()));
+            }
+
+            WeekPlan plan = solve(TestWeeks.week(1, 1, 1, cards, Map.of()));
+
+            assertThat(plan.placed()).extracting(Placed::cardId).containsExactly("Anouk");
+            assertThat(plan.givenUp()).contains("The interests of 3 children do not come this week.");
+        }
+
+        @Test
+        void bringsNewCardsBeforeItPutsOneOutTwiceADay() {
+            List<Offer> cards = new ArrayList<>();
+            for (int at = 0; at < 4; at++) {
+                cards.add(TestWeeks.card("n" + at, Turn.NEW));
+            }
+            cards.add(TestWeeks.card("back", Turn.BACK));
+
+            WeekPlan plan = solve(TestWeeks.week(2, 2, 1, cards, Map.of()));
+
+            for (int day = 0; day < 2; day++) {
+                int of = day;
+                assertThat(plan.placed().stream()
+                                .filter(one -> one.slot().day() == of)
+                                .map(Placed::cardId))
+                        .hasSize(2)
+                        .doesNotHaveDuplicates();
+            }
+        }
+
         @Test
         void oneAdultHasHandsForOneCardOnly() {
             List<Offer> handsOn = new ArrayList<>();
@@ -146,7 +193,7 @@ class WeekSolverTest {
                         Map.of(),
                         Set.of(),
                         Set.of(),
-                        0,
+                        Set.of(),
                         plain.turn(),
                         false,
                         Set.of(),
@@ -176,7 +223,7 @@ class WeekSolverTest {
                         Map.of(),
                         Set.of(),
                         Set.of(),
-                        0,
+                        Set.of(),
                         Turn.BACK,
                         false,
                         Set.of(),
@@ -204,7 +251,7 @@ class WeekSolverTest {
                         Map.of(),
                         Set.of(),
                         Set.of(),
-                        0,
+                        Set.of(),
                         plain.turn(),
                         false,
                         Set.of(2 - zone),
@@ -244,11 +291,11 @@ class WeekSolverTest {
                     Map.of(),
                     Set.of(),
                     Set.of(),
-                    5,
+                    Set.of("Anouk"),
                     plain.turn(),
                     true,
                     Set.of(),
-                    Set.of(0, 1));
+                    Set.of(new Offer.When(0, 0), new Offer.When(1, 0)));
             WeekPlan plan = solve(TestWeeks.week(2, 1, 1, List.of(stopped), Map.of()));
 
             assertThat(plan.placed()).isEmpty();
@@ -295,6 +342,7 @@ class WeekSolverTest {
                         List.of(),
                         Map.of(),
                         TestWeeks.AREAS,
+                        Map.of(),
                         Map.of()))
                 .hasMessageStartingWith("Slot must be there, once");
     }

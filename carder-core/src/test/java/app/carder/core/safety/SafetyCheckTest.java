@@ -187,6 +187,11 @@ class SafetyCheckTest {
                     "Mummy cooks the dinner",
                     "a Mother's Day card",
                     "boys and girls race each other",
+                    "Sort mum's and dad's things",
+                    "a tray of scarves for ladies",
+                    "Find mummy's shoes",
+                    "a hat for the men",
+                    "Daddy\u2019s tools",
                     "Dress up as a postman"
                 })
         void offersAKinderWay(String words) {
@@ -205,6 +210,10 @@ class SafetyCheckTest {
                 strings = {
                     "Sort the post by street",
                     "Parcels for everyone",
+                    "Parcels for girls and boys alike",
+                    "boys and girls together carry the sack",
+                    "mum and the baby are in the story",
+                    "the shoes of the postal worker",
                     "The postal worker rings",
                     "boysenberry jam"
                 })

@@ -77,6 +77,120 @@ class SmallPartsCylinderTest {
         assertThat(found).isGreaterThan(10);
     }
 
+    /**
+     * Thin plates and blocks, each scaled to the largest size at which an exhaustive search over turns (every four degrees) and shifts
+     * still gets it in: the gauge must hold it there, and must not go on holding it when it is a fifth larger.
+     */
+    @ParameterizedTest(name = "{0} x {1} x {2}")
+    @CsvSource({
+        "40, 31, 0.5",
+        "50, 25, 1",
+        "60, 12, 1",
+        "62, 4, 3",
+        "45, 28, 2",
+        "30, 30, 1",
+        "30, 20, 20",
+        "22, 22, 22",
+        "40, 18, 9",
+        "50, 10, 10",
+        "35, 25, 6",
+        "28, 27, 12"
+    })
+    void holdsEveryBlockThatAnExhaustiveSearchGetsIn(double length, double width, double thickness) {
+        double fits = 0.3;
+        double tooLarge = 1.6;
+        for (int halving = 0; halving < 8; halving++) {
+            double scale = (fits + tooLarge) / 2;
+            if (exhaustiveSearchFinds(length * scale, width * scale, thickness * scale)) {
+                fits = scale;
+            } else {
+                tooLarge = scale;
+            }
+        }
+
+        assertThat(SmallPartsCylinder.holds(block(length, width, thickness, fits)))
+                .as("at its largest, %.3f times", fits)
+                .isTrue();
+        assertThat(SmallPartsCylinder.holds(block(length, width, thickness, fits * 1.2)))
+                .as("a fifth larger than that")
+                .isFalse();
+    }
+
+    private static Solid.Block block(double length, double width, double thickness, double scale) {
+        return new Solid.Block(mm(length * scale), mm(width * scale), mm(thickness * scale));
+    }
+
+    private static boolean exhaustiveSearchFinds(double length, double width, double thickness) {
+        double[] half = {length / 2, width / 2, thickness / 2};
+        int step = 4;
+        for (int b = 0; b <= 90; b += step) {
+            for (int c = 0; c < 180; c += step) {
+                for (int a = 0; a < 180; a += step) {
+                    if (fitsTurned(half, turn(Math.toRadians(a), Math.toRadians(b), Math.toRadians(c)))) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Rows of the turn about z, then x, then z. */
+    private static double[][] turn(double a, double b, double c) {
+        return new double[][] {
+            {
+                Math.cos(a) * Math.cos(c) - Math.sin(a) * Math.cos(b) * Math.sin(c),
+                -Math.cos(a) * Math.sin(c) - Math.sin(a) * Math.cos(b) * Math.cos(c),
+                Math.sin(a) * Math.sin(b)
+            },
+            {
+                Math.sin(a) * Math.cos(c) + Math.cos(a) * Math.cos(b) * Math.sin(c),
+                -Math.sin(a) * Math.sin(c) + Math.cos(a) * Math.cos(b) * Math.cos(c),
+                -Math.cos(a) * Math.sin(b)
+            },
+            {Math.sin(b) * Math.sin(c), Math.sin(b) * Math.cos(c), Math.cos(b)}
+        };
+    }
+
+    /** Every shift in steps of half a millimetre, by the corners and the round wall itself. */
+    private static boolean fitsTurned(double[] half, double[][] turn) {
+        double[][] corners = new double[8][];
+        double up = 0;
+        double slope = 0;
+        double across = 0;
+        for (int corner = 0; corner < 8; corner++) {
+            double[] p = {
+                half[0] * ((corner & 1) == 0 ? 1 : -1),
+                half[1] * ((corner & 2) == 0 ? 1 : -1),
+                half[2] * ((corner & 4) == 0 ? 1 : -1)
+            };
+            double[] at = {dot(turn[0], p), dot(turn[1], p), dot(turn[2], p)};
+            corners[corner] = at;
+            up = Math.max(up, at[2]);
+            slope = Math.max(slope, at[0] - at[2]);
+            across = Math.max(across, Math.hypot(at[0], at[1]));
+        }
+        // A shift towards the deep side lowers the piece by as much; no corner may be further from the axis than the
+        // wall.
+        double least = up + slope + 15.85 - 57.1;
+        if (across > 15.85 || least > 15.85) {
+            return false;
+        }
+        for (double x = 0; x >= -15.5; x -= 0.5) {
+            boolean inside = true;
+            for (double[] at : corners) {
+                inside &= Math.hypot(at[0] + x, at[1]) <= 15.85;
+            }
+            if (!inside) {
+                return false;
+            }
+            if (least + x <= 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** A growing piece that no longer fits never fits again. */
     @Test
     void isMonotoneInTheSizeOfThePiece() {

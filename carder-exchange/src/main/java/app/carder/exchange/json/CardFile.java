@@ -71,6 +71,7 @@ public record CardFile(
      * @param rungs of its ladder
      * @param steps of its preparation
      * @param reckonings kept with it
+     * @param kit that a child fetches; absent where there is none
      */
     @JsonInclude(Include.NON_EMPTY)
     public record Card(
@@ -92,7 +93,8 @@ public record CardFile(
             @Nullable Use use,
             List<Rung> rungs,
             List<Step> steps,
-            List<Kept> reckonings) {
+            List<Kept> reckonings,
+            @Nullable Kit kit) {
         /** Takes what is left out as empty. */
         public Card {
             title = CardFile.words(title);
@@ -208,12 +210,42 @@ public record CardFile(
      *
      * @param tool code
      * @param inputs what was typed
+     * @param things what it is made of, or the pieces of its game: codes in the file
      */
-    public record Kept(String tool, Map<String, String> inputs) {
+    @JsonInclude(Include.NON_EMPTY)
+    public record Kept(String tool, Map<String, String> inputs, List<String> things) {
         /** Takes what is left out as empty. */
         public Kept {
             tool = words(tool);
             inputs = cells(inputs);
+            things = list(things).stream().map(CardFile::words).toList();
+        }
+    }
+
+    /**
+     * A kit.
+     *
+     * @param name on the bucket
+     * @param things in it
+     */
+    public record Kit(String name, List<KitThing> things) {
+        /** Takes what is left out as empty. */
+        public Kit {
+            name = words(name);
+            things = list(things);
+        }
+    }
+
+    /**
+     * So many of one thing in a kit.
+     *
+     * @param material code in the file
+     * @param pieces how many
+     */
+    public record KitThing(String material, int pieces) {
+        /** Takes what is left out as empty. */
+        public KitThing {
+            material = words(material);
         }
     }
 

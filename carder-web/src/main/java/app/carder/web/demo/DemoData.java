@@ -179,6 +179,7 @@ public class DemoData {
         weeks.shifts(burrow, marguerite, ravi);
         weeks.shift(burrow, imelda, 9, 0, 11, 45);
         weeks.shift(loft, imelda, 12, 0, 13, 20);
+        weeks.aboutThemselves(List.of(tobias, hamish, precious, marguerite, imelda), sunniva);
         weeks.occasions(quillmere.id());
 
         Map<String, ChildView> byName = new LinkedHashMap<>();

@@ -3,6 +3,8 @@ package app.carder.web.demo;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.OpenDays;
 import app.carder.web.account.Viewer;
+import app.carder.web.adults.AdultDetails;
+import app.carder.web.adults.AdultService;
 import app.carder.web.investigate.InvestigationDetails;
 import app.carder.web.investigate.InvestigationService;
 import app.carder.web.investigate.ReadingDetails;
@@ -48,6 +50,7 @@ class DemoWeeks {
     private final OccasionService occasions;
     private final WeekService weeks;
     private final InvestigationService investigations;
+    private final AdultService adults;
     private final SettingService settings;
 
     DemoWeeks(
@@ -55,15 +58,25 @@ class DemoWeeks {
             OccasionService occasions,
             WeekService weeks,
             InvestigationService investigations,
+            AdultService adults,
             SettingService settings) {
         this.rota = rota;
         this.occasions = occasions;
         this.weeks = weeks;
         this.investigations = investigations;
+        this.adults = adults;
         this.settings = settings;
     }
 
     /** An early and a late one, with their lunches one after the other. */
+    /** First-aid certificates that are in date for years, and one adult who reacts to latex. */
+    void aboutThemselves(List<Viewer> certified, Viewer sensitive) {
+        Optional<LocalDate> until =
+                Optional.of(settings.today(sensitive.settingId()).plusYears(2).withDayOfMonth(1));
+        certified.forEach(one -> adults.write(one, new AdultDetails(until, List.of(), false)));
+        adults.write(sensitive, new AdultDetails(Optional.empty(), List.of("latex"), false));
+    }
+
     void shifts(RoomView room, Viewer early, Viewer late) {
         shift(room, early, 7, 45, 12, 0);
         shift(room, early, 12, 40, 16, 15);

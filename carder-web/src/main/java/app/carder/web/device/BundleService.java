@@ -220,7 +220,9 @@ class BundleService {
                 card.title(),
                 out.map(one -> one.zone().id()).orElse(null),
                 out.map(one -> one.setOutAt().toString()).orElse(null),
-                gate.held(),
+                Stream.of(gate.held(), gate.stays())
+                        .filter(line -> !line.isEmpty())
+                        .collect(Collectors.joining(". ")),
                 card.ladder().stream()
                         .map(change -> new Rung(
                                 change.rung().words(),

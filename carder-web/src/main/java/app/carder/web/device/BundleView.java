@@ -71,7 +71,7 @@ record BundleView(
      *
      * @param zone where it is out; null where it is not
      * @param setOutAt when it was set out today
-     * @param held what holds it for today's children; empty where nothing does
+     * @param held what holds it for today's children, and why an adult stays with it; empty where nothing does
      * @param rungs that are written, in words
      * @param fitting which rung fits each child, for cards that are out
      */

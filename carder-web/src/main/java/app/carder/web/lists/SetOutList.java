@@ -94,11 +94,11 @@ class SetOutList {
             return view == null ? "a card that is gone" : view.title();
         }
 
-        /** What holds it in that session, naming no child: lists are printed. */
+        /** What holds it in that session, and why an adult stays with it, naming no child: lists are printed. */
         String held(UUID card, SessionView session, LocalDate on) {
             return Optional.ofNullable(gates.get(card))
                     .map(ofCard -> Required.from(ofCard, WeekService.moment(session, on)))
-                    .map(SetOutGate::heldNamingNobody)
+                    .map(gate -> both(gate.heldNamingNobody(), gate.stays()))
                     .orElse("");
         }
 

@@ -102,8 +102,14 @@ public class BenchService {
                         .toList(),
                 advice(room.style(), things, present.children()),
                 new SetOutGate(safety.findings(settingId, room, laid, card.said(), present.children())),
-                laid.contents().kit().map(kit -> kits.get(settingId, UUID.fromString(kit.kit()))),
+                // A kit of a file that is only looked over is not here yet.
+                laid.contents()
+                        .kit()
+                        .map(kit -> UUID.fromString(kit.kit()))
+                        .filter(kit -> kits.has(settingId, kit))
+                        .map(kit -> kits.get(settingId, kit)),
                 putOut.cost(),
+                putOut.usedUp(),
                 things.stream()
                         .filter(material -> material.stocked().keepsDays().isPresent())
                         .toList(),

@@ -30,6 +30,7 @@ import java.util.UUID;
  * @param gate the safety check, and what it holds
  * @param kit that the card asks for; its contents are in reach and in the safety check
  * @param cost of everything that is put out
+ * @param usedUp paper, glue and the like, for each child and a year
  * @param keeping what is prepared and keeps for some days only
  * @param ids of what is put out, by name
  * @param lookedAt names of the children that it was checked against
@@ -47,6 +48,7 @@ public record BenchView(
         SetOutGate gate,
         Optional<KitView> kit,
         PutOut.Cost cost,
+        List<PutOut.UsedUp> usedUp,
         List<MaterialView> keeping,
         Map<String, UUID> ids,
         List<String> lookedAt,

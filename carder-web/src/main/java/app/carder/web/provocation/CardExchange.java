@@ -1,13 +1,19 @@
 package app.carder.web.provocation;
 
+import app.carder.core.card.Card;
+import app.carder.core.card.Portion;
 import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.framework.Crosswalk;
 import app.carder.core.safety.Finding;
 import app.carder.exchange.json.CardFile;
 import app.carder.web.account.Viewer;
+import app.carder.web.kits.KitDetails;
+import app.carder.web.kits.KitService;
+import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
@@ -33,12 +39,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class CardExchange {
 
+    /** Of a kit's name, so that a number fits behind it. */
+    private static final int LONGEST_STEM = 110;
+
     private final ProvocationService provocations;
     private final BenchService bench;
     private final MaterialService materials;
     private final RoomService rooms;
     private final SettingService settings;
     private final ReckonerService reckoner;
+    private final KitService kits;
+    private final ContentsService contents;
     private final Crosswalk crosswalk = Crosswalk.shipped();
 
     CardExchange(
@@ -47,13 +58,17 @@ class CardExchange {
             MaterialService materials,
             RoomService rooms,
             SettingService settings,
-            ReckonerService reckoner) {
+            ReckonerService reckoner,
+            KitService kits,
+            ContentsService contents) {
         this.provocations = provocations;
         this.bench = bench;
         this.materials = materials;
         this.rooms = rooms;
         this.settings = settings;
         this.reckoner = reckoner;
+        this.kits = kits;
+        this.contents = contents;
     }
 
     /**
@@ -79,9 +94,13 @@ class CardExchange {
     String write(SettingId settingId, List<UUID> cardIds) {
         List<CardView> cards =
                 cardIds.stream().map(id -> provocations.get(settingId, id)).toList();
+        Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
         Map<UUID, MaterialView> used = materials.byId(
                 settingId,
-                cards.stream().flatMap(CardFileWriter::materialsOf).distinct().toList());
+                cards.stream()
+                        .flatMap(card -> CardFileWriter.materialsOf(card, Required.from(laid, card.id())))
+                        .distinct()
+                        .toList());
         String framework = cards.isEmpty()
                 ? ""
                 : rooms.get(settingId, cards.get(0).roomId()).framework().code();
@@ -90,7 +109,9 @@ class CardExchange {
                 used.values().stream()
                         .map(material -> CardFileWriter.described(material.stocked()))
                         .toList(),
-                cards.stream().map(card -> CardFileWriter.card(card, used)).toList());
+                cards.stream()
+                        .map(card -> CardFileWriter.card(card, Required.from(laid, card.id()), used))
+                        .toList());
     }
 
     /** Looks a file over, without writing anything. */
@@ -123,13 +144,53 @@ class CardExchange {
                     .filter(material -> added.add(material.id()))
                     .forEach(material -> add(settingId, material));
             UUID id = Ids.next();
-            provocations.write(viewer, id, roomId, read.card(), Optional.empty());
+            provocations.write(viewer, id, roomId, withKit(settingId, read.card()), Optional.empty());
             provocations.writeRungs(viewer, id, read.card().ladder());
             provocations.writeSteps(viewer, id, read.card().preparation());
             read.card().contents().kept().forEach(kept -> provocations.keep(viewer, id, kept));
             written++;
         }
         return written;
+    }
+
+    /** The card with a kit that is here: one of the same name and things, or a new one. */
+    private Card withKit(SettingId settingId, Card card) {
+        return card.contents()
+                .kit()
+                .map(kit -> new Card(
+                        card.purpose(),
+                        card.coverage(),
+                        card.contents().resolved(portion -> portion.equals(kit) ? kitHere(settingId, kit) : portion),
+                        card.usage(),
+                        card.ladder(),
+                        card.preparation()))
+                .orElse(card);
+    }
+
+    private Portion kitHere(SettingId settingId, Portion.KitThings kit) {
+        List<KitDetails.Part> parts = kit.things().orElse(List.of()).stream()
+                .flatMap(one -> one.thing().stream()
+                        .map(thing -> new KitDetails.Part(
+                                UUID.fromString(thing), one.amount().pieces().orElse(1))))
+                .toList();
+        List<KitView> here = kits.all(settingId);
+        Optional<KitView> same = here.stream()
+                .filter(one -> one.name().equalsIgnoreCase(kit.name())
+                        && one.parts().stream()
+                                .map(part -> new KitDetails.Part(part.material().id(), part.pieces()))
+                                .toList()
+                                .equals(parts))
+                .findFirst();
+        if (same.isPresent()) {
+            return new Portion.KitThings(same.get().id().toString(), kit.name(), kit.things());
+        }
+        String name = kit.name();
+        for (int number = 2; kits.isTaken(settingId, name, Optional.empty()); number++) {
+            name = "%s (%d)"
+                    .formatted(kit.name().substring(0, Math.min(kit.name().length(), LONGEST_STEM)), number);
+        }
+        kits.make(settingId, UUID.fromString(kit.kit()), new KitDetails(name, "", "", parts));
+        return kit;
     }
 
     private void add(SettingId settingId, MaterialView lacking) {

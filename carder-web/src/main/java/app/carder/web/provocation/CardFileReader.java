@@ -4,11 +4,13 @@ import app.carder.core.card.Card;
 import app.carder.core.card.CardLimits;
 import app.carder.core.card.Contents;
 import app.carder.core.card.Coverage;
+import app.carder.core.card.Ingredient;
 import app.carder.core.card.LadderStep;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.card.Purpose;
 import app.carder.core.card.Usage;
+import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.framework.Crosswalk;
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
@@ -36,6 +38,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -47,6 +50,9 @@ import org.jspecify.annotations.Nullable;
  * refuses, in words for whoever opened the file.
  */
 final class CardFileReader {
+
+    private static final int MOST_IN_A_KIT = 12;
+    private static final int MOST_OF_A_THING = 1000;
 
     private final Framework framework;
     private final Crosswalk crosswalk;
@@ -82,9 +88,14 @@ final class CardFileReader {
 
     /** The materials that a card and its rungs name, by their codes in the file. */
     static Stream<String> codes(CardFile.Card card) {
-        return Stream.concat(
+        return Stream.of(
                         card.put().stream().map(CardFile.Put::material),
-                        card.rungs().stream().flatMap(rung -> Stream.of(rung.replaced(), rung.replacement())))
+                        card.rungs().stream().flatMap(rung -> Stream.of(rung.replaced(), rung.replacement())),
+                        card.reckonings().stream().flatMap(kept -> kept.things().stream()),
+                        Stream.ofNullable(card.kit())
+                                .flatMap(kit -> kit.things().stream())
+                                .map(CardFile.KitThing::material))
+                .flatMap(Function.identity())
                 .filter(code -> !code.isEmpty())
                 .distinct();
     }
@@ -129,7 +140,7 @@ final class CardFileReader {
                         card.senses().stream()
                                 .map(code -> oneOf(Sense.class, "Sense", code))
                                 .collect(Collectors.toSet())),
-                contents.plus(kept(card)),
+                contents.plus(kept(card)).plus(kit(card)),
                 new Usage(
                         use(card.use()),
                         card.units().isEmpty() ? Usage.Units.METRIC : oneOf(Usage.Units.class, "Unit", card.units())),
@@ -291,6 +302,25 @@ final class CardFileReader {
                     return new Portion.Kept(Ids.next().toString(), kept.tool(), kept.inputs(), Optional.empty());
                 })
                 .toList();
+    }
+
+    /** A kit of its own for now; whether there is one like it already is seen when it is put in. */
+    private List<Portion.KitThings> kit(CardFile.Card card) {
+        if (card.kit() == null) {
+            return List.of();
+        }
+        String name = text("Name of the kit", card.kit().name(), CardLimits.LONGEST_LINE);
+        if (name.isEmpty()) {
+            throw new IllegalArgumentException("Its kit needs a name.");
+        }
+        List<Ingredient> things = few("things in its kit", card.kit().things(), MOST_IN_A_KIT).stream()
+                .map(one -> {
+                    MaterialView material = material(one.material());
+                    int pieces = within("Pieces in the kit", one.pieces(), 1, MOST_OF_A_THING);
+                    return Ingredient.of(LaidOut.key(material.id()), material.name(), Amount.of(pieces));
+                })
+                .toList();
+        return List.of(new Portion.KitThings(Ids.next().toString(), name, Optional.of(things)));
     }
 
     private static <T> List<T> few(String things, List<T> all, int most) {

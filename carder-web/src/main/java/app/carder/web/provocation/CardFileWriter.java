@@ -1,6 +1,7 @@
 package app.carder.web.provocation;
 
 import app.carder.core.card.Card;
+import app.carder.core.card.Made;
 import app.carder.core.card.Portion;
 import app.carder.core.card.Purpose;
 import app.carder.core.cupboard.CupboardTable;
@@ -27,10 +28,10 @@ final class CardFileWriter {
 
     private CardFileWriter() {}
 
-    /** Whatever a card or a rung of it puts out. */
-    static Stream<UUID> materialsOf(CardView card) {
+    /** Whatever a card or a rung of it puts out, its kit and its kept answers included. */
+    static Stream<UUID> materialsOf(CardView card, LaidOut laid) {
         return Stream.concat(
-                        card.contents().lines().stream().map(CardFileWriter::thing),
+                        laid.contents().things(),
                         card.ladder().stream()
                                 .flatMap(step ->
                                         Stream.concat(step.change().replace().stream(), step.change().with().stream())))
@@ -48,7 +49,7 @@ final class CardFileWriter {
     }
 
     /** The card. */
-    static CardFile.Card card(CardView card, Map<UUID, MaterialView> used) {
+    static CardFile.Card card(CardView card, LaidOut laid, Map<UUID, MaterialView> used) {
         Card said = card.card();
         Purpose purpose = said.purpose();
         FillPlan.Use term = said.usage().term();
@@ -96,8 +97,30 @@ final class CardFileWriter {
                                 step.turns(),
                                 step.after()))
                         .toList(),
-                said.contents().kept().stream()
-                        .map(kept -> new CardFile.Kept(kept.tool(), kept.inputs()))
+                laid.contents().kept().stream().map(kept -> kept(kept, used)).toList(),
+                laid.contents().kit().map(kit -> kit(kit, used)).orElse(null));
+    }
+
+    private static CardFile.Kept kept(Portion.Kept kept, Map<UUID, MaterialView> used) {
+        return new CardFile.Kept(
+                kept.tool(),
+                kept.inputs(),
+                kept.made().map(Made::ingredients).orElse(List.of()).stream()
+                        .flatMap(ingredient -> ingredient.thing().stream())
+                        .map(thing -> code(thing, used))
+                        .filter(code -> !code.isEmpty())
+                        .distinct()
+                        .toList());
+    }
+
+    private static CardFile.Kit kit(Portion.KitThings kit, Map<UUID, MaterialView> used) {
+        return new CardFile.Kit(
+                kit.name(),
+                kit.things().orElse(List.of()).stream()
+                        .flatMap(one -> one.thing().stream()
+                                .map(thing -> new CardFile.KitThing(
+                                        code(thing, used), one.amount().pieces().orElse(1))))
+                        .filter(one -> !one.material().isEmpty())
                         .toList());
     }
 

@@ -223,6 +223,7 @@ class ProvocationController {
                         .filter(fault -> !fault.code().endsWith(".missing"))
                         .toList());
         page.addObject("inCups", draft.usage().inCups());
+        page.addObject("planned", draft.purpose().load());
         page.addObject("answerable", there.map(CardView::id));
         page.addObject("bench", bench.reckon(settingId, room, question, byKey, Moment.day(settings.today(settingId))));
     }

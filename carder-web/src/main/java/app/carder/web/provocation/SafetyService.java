@@ -4,14 +4,15 @@ import app.carder.core.card.SetOutGate;
 import app.carder.core.ladder.Rung;
 import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.Finding;
-import app.carder.core.safety.SafetyCheck;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.room.RoomView;
+import app.carder.web.rules.OtherView;
 import app.carder.web.rules.RuleService;
 import app.carder.web.setting.SettingId;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -75,18 +76,21 @@ public class SafetyService {
     /** The children of a moment; where nobody attends, all of the room. */
     @Transactional(readOnly = true)
     public Present present(SettingId settingId, RoomView room, Moment moment) {
-        return present(children.inRoom(settingId, room.id()), moment);
+        return present(children.inRoom(settingId, room.id()), rules.others(settingId, room.id()), moment);
     }
 
-    private static Present present(List<ChildView> all, Moment moment) {
+    /** The children of a moment, with those who are always there. */
+    private static Present present(List<ChildView> all, List<OtherView> others, Moment moment) {
         List<ChildPresent> there = all.stream()
                 .filter(moment::includes)
                 .map(child -> child.present(moment.on()))
                 .toList();
-        return there.isEmpty()
-                ? new Present(
-                        all.stream().map(child -> child.present(moment.on())).toList(), false)
-                : new Present(there, true);
+        List<ChildPresent> looked = new ArrayList<>(
+                there.isEmpty()
+                        ? all.stream().map(child -> child.present(moment.on())).toList()
+                        : there);
+        others.forEach(other -> other.present(moment.on()).ifPresent(looked::add));
+        return new Present(looked, !there.isEmpty());
     }
 
     /** The findings for what is laid out, in the words of a card. */
@@ -101,12 +105,12 @@ public class SafetyService {
     public SetOutGate gate(SettingId settingId, RoomView room, CardView card, Rung rung, Moment moment) {
         LaidOut laid = contents.lay(
                 settingId, card.card().contentsOn(rung), card.card().usage().term());
-        return new SetOutGate(findings(
-                settingId,
-                room,
-                laid,
-                card.card().said(),
-                present(settingId, room, moment).children()));
+        RuleService.Here here = rules.here(settingId, room.id());
+        return new SetOutGate(here.check()
+                .check(
+                        laid.putOut().setup(card.card().said()),
+                        present(children.inRoom(settingId, room.id()), here.others(), moment)
+                                .children()));
     }
 
     /** The gates of many cards at many moments; by card, then by moment. */
@@ -120,10 +124,11 @@ public class SafetyService {
     @Transactional(readOnly = true)
     public Map<UUID, Map<Moment, SetOutGate>> gates(
             SettingId settingId, RoomView room, Map<UUID, LaidOut> laid, List<CardView> cards, List<Moment> moments) {
-        SafetyCheck check = rules.of(settingId, room.id());
+        RuleService.Here here = rules.here(settingId, room.id());
         List<ChildView> all = children.inRoom(settingId, room.id());
         Map<Moment, List<ChildPresent>> present = new HashMap<>();
-        moments.forEach(moment -> present.put(moment, present(all, moment).children()));
+        moments.forEach(moment ->
+                present.put(moment, present(all, here.others(), moment).children()));
         Map<UUID, Map<Moment, SetOutGate>> gates = new HashMap<>();
         for (CardView card : cards) {
             LaidOut out = laid.get(card.id());
@@ -136,8 +141,8 @@ public class SafetyService {
                     moment,
                     known.computeIfAbsent(
                             present.getOrDefault(moment, List.of()),
-                            there -> new SetOutGate(
-                                    check.check(out.putOut().setup(card.card().said()), there)))));
+                            there -> new SetOutGate(here.check()
+                                    .check(out.putOut().setup(card.card().said()), there)))));
             gates.put(card.id(), ofCard);
         }
         return gates;

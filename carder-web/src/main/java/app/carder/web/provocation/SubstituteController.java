@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -57,8 +58,10 @@ class SubstituteController {
         MaterialView wanted = materials.get(viewer.settingId(), materialId);
         RoomView room = roomId == null ? rooms.home(viewer) : rooms.get(viewer.settingId(), roomId);
         LocalDate today = settings.today(viewer.settingId());
-        List<ChildPresent> present = children.inRoom(viewer.settingId(), room.id()).stream()
-                .map(child -> child.present(today))
+        List<ChildPresent> present = Stream.concat(
+                        children.inRoom(viewer.settingId(), room.id()).stream().map(child -> child.present(today)),
+                        rules.others(viewer.settingId(), room.id()).stream()
+                                .flatMap(other -> other.present(today).stream()))
                 .toList();
         List<MaterialView> cupboard = materials.cupboard(viewer.settingId());
         ModelAndView page = new ModelAndView("provocation/substitutes");

@@ -1,5 +1,6 @@
 package app.carder.web.rota;
 
+import app.carder.core.card.SetOutGate;
 import app.carder.core.proposal.AdultLoad;
 import app.carder.core.rota.Rota;
 import app.carder.core.rota.RotaProblem;
@@ -11,13 +12,17 @@ import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
+import app.carder.web.provocation.SafetyService;
+import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -47,7 +52,9 @@ class LeadService {
     private final RotaService hours;
     private final RoomService rooms;
     private final ProvocationService provocations;
+    private final SafetyService safety;
     private final AccountService accounts;
+    private final SettingService settings;
     private final Clock clock;
 
     LeadService(
@@ -57,7 +64,9 @@ class LeadService {
             RotaService hours,
             RoomService rooms,
             ProvocationService provocations,
+            SafetyService safety,
             AccountService accounts,
+            SettingService settings,
             Clock clock) {
         this.rotas = rotas;
         this.turns = turns;
@@ -65,7 +74,9 @@ class LeadService {
         this.hours = hours;
         this.rooms = rooms;
         this.provocations = provocations;
+        this.safety = safety;
         this.accounts = accounts;
+        this.settings = settings;
         this.clock = clock;
     }
 
@@ -294,10 +305,14 @@ class LeadService {
     /** Zones with the heaviest load that the room's cards for it put on an adult. */
     private List<Area> areas(SettingId settingId, RoomView room) {
         Map<String, Integer> load = new LinkedHashMap<>();
-        for (CardView card : provocations.whole(settingId, room.id())) {
+        List<CardView> cards = provocations.whole(settingId, room.id());
+        Moment today = Moment.day(settings.today(settingId));
+        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, cards, List.of(today));
+        for (CardView card : cards) {
+            SetOutGate gate = Required.from(Required.from(gates, card.id()), today);
             load.merge(
                     card.purpose().place().toLowerCase(Locale.ROOT),
-                    card.purpose().load().parts(),
+                    gate.load(card.purpose().load()).parts(),
                     Math::max);
         }
         return room.zones().stream()

@@ -1,11 +1,13 @@
 package app.carder.web.rota;
 
 import app.carder.core.measure.Age;
+import app.carder.core.ratio.FirstAidCover;
 import app.carder.core.ratio.Staffing;
 import app.carder.core.ratio.Staffing.AdultHours;
 import app.carder.core.ratio.Staffing.ChildHours;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
+import app.carder.web.adults.AdultService;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.NotFound;
@@ -40,6 +42,7 @@ public class RotaService {
     private final RoomService rooms;
     private final ChildService children;
     private final AccountService accounts;
+    private final AdultService adults;
     private final SettingService settings;
 
     RotaService(
@@ -48,12 +51,14 @@ public class RotaService {
             RoomService rooms,
             ChildService children,
             AccountService accounts,
+            AdultService adults,
             SettingService settings) {
         this.shifts = shifts;
         this.absences = absences;
         this.rooms = rooms;
         this.children = children;
         this.accounts = accounts;
+        this.adults = adults;
         this.settings = settings;
     }
 
@@ -146,6 +151,36 @@ public class RotaService {
         if (accounts.staff(settingId).stream().noneMatch(one -> one.id().equals(accountId))) {
             throw new NotFound();
         }
+    }
+
+    /**
+     * Whether somebody with a first-aid certificate is on site while children are in a room.
+     *
+     * @param isWritten whether anybody wrote down a certificate; without, nothing can be told
+     * @param cover of the day
+     */
+    public record FirstAid(boolean isWritten, FirstAidCover cover) {}
+
+    /** First aid on a day; those who are certified count in whatever room they are. */
+    @Transactional(readOnly = true)
+    public FirstAid firstAid(SettingId settingId, LocalDate day, Staffing staffing) {
+        Map<UUID, LocalDate> until = adults.firstAidUntil(settingId);
+        Set<UUID> away = absences(settingId, day).stream()
+                .filter(one -> one.isOn(day))
+                .map(AbsenceView::accountId)
+                .collect(Collectors.toSet());
+        Set<UUID> certified = until.entrySet().stream()
+                .filter(one -> !one.getValue().isBefore(day) && !away.contains(one.getKey()))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+        List<AdultHours> hours = certified.isEmpty()
+                ? List.of()
+                : shifts.findBySettingIdAndAccountIdIn(settingId, certified, MOST).stream()
+                        .map(shift -> shift.view(""))
+                        .filter(shift -> shift.day() == day.getDayOfWeek())
+                        .map(shift -> new AdultHours(shift.name(), shift.from(), shift.until()))
+                        .toList();
+        return new FirstAid(!until.isEmpty(), FirstAidCover.of(staffing.stretches(), hours));
     }
 
     /** Days of a room, checked against attendance and rota; children are there from the first session to the last, unless they have hours of

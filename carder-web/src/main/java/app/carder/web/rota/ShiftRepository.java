@@ -1,6 +1,7 @@
 package app.carder.web.rota;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -17,4 +18,6 @@ interface ShiftRepository extends Repository<Shift, UUID> {
     List<Shift> findBySettingIdAndAccountId(SettingId settingId, UUID accountId, Limit limit);
 
     void deleteBySettingIdAndRoomIdAndId(SettingId settingId, UUID roomId, UUID id);
+
+    List<Shift> findBySettingIdAndAccountIdIn(SettingId settingId, Collection<UUID> accountIds, Limit limit);
 }

@@ -8,6 +8,7 @@ import app.carder.web.account.Viewer;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,10 +20,12 @@ import org.springframework.web.servlet.ModelAndView;
 class LimitsController {
 
     private final SafetyCheck shipped;
+    private final RuleChanges changes;
     private final SettingService settings;
 
-    LimitsController(SafetyCheck shipped, SettingService settings) {
+    LimitsController(SafetyCheck shipped, RuleChanges changes, SettingService settings) {
         this.shipped = shipped;
+        this.changes = changes;
         this.settings = settings;
     }
 
@@ -32,6 +35,12 @@ class LimitsController {
         List<Rule> rules = shipped.rules();
         ModelAndView page = new ModelAndView("rules/what");
         page.addObject("shipped", rules);
+        page.addObject("changes", changes.lately(today));
+        page.addObject(
+                "titles",
+                rules.stream()
+                        .collect(Collectors.toMap(
+                                Rule::code, rule -> rule.words().title())));
         page.addObject(
                 "due",
                 rules.stream().filter(rule -> rule.checked().isDue(today)).count());

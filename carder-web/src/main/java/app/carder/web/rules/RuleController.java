@@ -2,6 +2,7 @@ package app.carder.web.rules;
 
 import app.carder.core.material.Trait;
 import app.carder.core.safety.Level;
+import app.carder.core.safety.Pet;
 import app.carder.core.safety.SafetyCheck;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -11,6 +12,7 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -38,6 +40,7 @@ class RuleController {
             .toList();
 
     private static final int OLDEST_MONTHS = 144;
+    private static final int LONGEST_NAME = 80;
 
     private final RuleService rules;
     private final RoomService rooms;
@@ -77,6 +80,47 @@ class RuleController {
             @PathVariable("ruleId") UUID ruleId) {
         rules.withdraw(viewer, ruleId);
         return "redirect:/rooms/" + roomId + "/rules";
+    }
+
+    @PostMapping("/rooms/{roomId}/others")
+    ModelAndView addOther(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        rooms.get(viewer.settingId(), roomId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        String name = typed.line("otherName", errors);
+        if (name.length() > LONGEST_NAME) {
+            errors.add("otherName", "other.name.long", LONGEST_NAME);
+        }
+        Optional<Pet> pet = Arrays.stream(Pet.values())
+                .filter(one -> typed.has("other", one.name()))
+                .findFirst();
+        Optional<LocalDate> born = pet.isPresent() ? Optional.empty() : typed.day("otherBorn", errors);
+        if (errors.any()) {
+            return page(viewer, roomId, typed.with("id", Ids.next()), errors);
+        }
+        rules.addOther(
+                viewer.settingId(),
+                roomId,
+                new OtherView(
+                        typed.id("otherId").orElseThrow(NotFound::new),
+                        name,
+                        pet,
+                        born,
+                        typed.ticked("otherMouths"),
+                        typed.ticked("otherWithout")));
+        return new ModelAndView("redirect:/rooms/" + roomId + "/rules#others");
+    }
+
+    @PostMapping("/rooms/{roomId}/others/{otherId}/remove")
+    String removeOther(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @PathVariable("otherId") UUID otherId) {
+        rules.removeOther(viewer.settingId(), roomId, otherId);
+        return "redirect:/rooms/" + roomId + "/rules#others";
     }
 
     private static Optional<RuleDetails> read(Typed typed, FormErrors errors) {
@@ -148,6 +192,9 @@ class RuleController {
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("room", rooms.get(viewer.settingId(), roomId));
         page.addObject("own", rules.own(viewer.settingId(), roomId));
+        page.addObject("others", rules.others(viewer.settingId(), roomId));
+        page.addObject("otherId", Ids.next());
+        page.addObject("pets", Pet.values());
         page.addObject("shipped", shipped.rules());
         page.addObject("levels", LEVELS);
         page.addObject("traits", TRAITS);

@@ -279,6 +279,7 @@ class SetOutController {
         page.addObject("back", back(typed));
         page.addObject("overruled", setOuts.overruled(viewer.settingId(), card.id()));
         page.addObject("staff", accounts.staff(viewer.settingId()));
+        page.addObject("forAdults", setOuts.forAdults(viewer.settingId(), card, rung(card, typed.text("rung"))));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

@@ -6,11 +6,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
+import org.springframework.data.repository.query.Param;
 
 interface SetOutRepository extends Repository<SetOut, UUID> {
 
     void save(SetOut setOut);
+
+    @Query("select s from SetOut s where s.settingId = :settingId and s.onDay >= :since"
+            + " and length(s.overruledBecause) > 0")
+    List<SetOut> overruledSince(@Param("settingId") SettingId settingId, @Param("since") LocalDate since, Limit limit);
 
     Optional<SetOut> findByIdAndSettingId(UUID id, SettingId settingId);
 

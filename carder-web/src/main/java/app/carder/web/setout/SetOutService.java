@@ -2,13 +2,18 @@ package app.carder.web.setout;
 
 import app.carder.core.card.SetOutGate;
 import app.carder.core.ladder.Rung;
+import app.carder.core.safety.AdultCheck;
+import app.carder.core.safety.Finding;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
+import app.carder.web.adults.AdultService;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.CardView;
+import app.carder.web.provocation.ContentsService;
+import app.carder.web.provocation.LaidOut;
 import app.carder.web.provocation.ProvocationService;
 import app.carder.web.provocation.SafetyService;
 import app.carder.web.provocation.SafetyService.Moment;
@@ -21,9 +26,13 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -39,6 +48,7 @@ public class SetOutService {
     private static final Limit OF_A_DAY = Limit.of(100);
     private static final Limit OF_A_CARD = Limit.of(400);
     private static final Limit OF_A_ROOM = Limit.of(3000);
+    private static final Limit OF_A_SETTING = Limit.of(10_000);
 
     private final SetOutRepository setOuts;
     private final ProvocationService provocations;
@@ -46,6 +56,8 @@ public class SetOutService {
     private final SafetyService safety;
     private final RoomService rooms;
     private final AccountService accounts;
+    private final AdultService adults;
+    private final ContentsService contents;
     private final SettingService settings;
     private final Clock clock;
 
@@ -56,6 +68,8 @@ public class SetOutService {
             SafetyService safety,
             RoomService rooms,
             AccountService accounts,
+            AdultService adults,
+            ContentsService contents,
             SettingService settings,
             Clock clock) {
         this.setOuts = setOuts;
@@ -64,6 +78,8 @@ public class SetOutService {
         this.safety = safety;
         this.rooms = rooms;
         this.accounts = accounts;
+        this.adults = adults;
+        this.contents = contents;
         this.settings = settings;
         this.clock = clock;
     }
@@ -129,6 +145,16 @@ public class SetOutService {
                 at));
     }
 
+    /** What on a card adults who work here should not handle; it names nobody and holds nothing. */
+    @Transactional(readOnly = true)
+    public List<Finding> forAdults(SettingId settingId, CardView card, Rung rung) {
+        Collection<UUID> staff =
+                accounts.staff(settingId).stream().map(StaffView::id).toList();
+        LaidOut laid = contents.lay(
+                settingId, card.card().contentsOn(rung), card.card().usage().term());
+        return AdultCheck.findings(laid.putOut().setup(card.card().said()), adults.handling(settingId, staff));
+    }
+
     /** The part of a day for which a card is set out; the whole day without a session. */
     static Moment moment(RoomView room, LocalDate on, @Nullable UUID sessionId) {
         return room.sessions().stream()
@@ -169,6 +195,36 @@ public class SetOutService {
                         settings.local(settingId, out.setOutAt()),
                         out.overruledFindings(),
                         out.overruledBecause()))
+                .toList();
+    }
+
+    /**
+     * How often a rule was overruled.
+     *
+     * @param title of the rule
+     * @param times how often
+     * @param cards on how many cards
+     */
+    public record OverruledRule(String title, long times, long cards) {}
+
+    /** What was overruled since a day, by rule, the most often first. It counts for the rule's sake: it names no adult. */
+    @Transactional(readOnly = true)
+    public List<OverruledRule> overruledByRule(SettingId settingId, LocalDate since) {
+        Map<String, List<UUID>> cards = new TreeMap<>();
+        for (SetOut out : setOuts.overruledSince(settingId, since, OF_A_SETTING)) {
+            // Each names the rule, then the thing.
+            out.overruledFindings().stream()
+                    .map(finding -> finding.split(": ", 2)[0])
+                    .distinct()
+                    .forEach(title -> cards.computeIfAbsent(title, rule -> new ArrayList<>())
+                            .add(out.provocationId()));
+        }
+        return cards.entrySet().stream()
+                .map(rule -> new OverruledRule(
+                        rule.getKey(),
+                        rule.getValue().size(),
+                        rule.getValue().stream().distinct().count()))
+                .sorted(Comparator.comparingLong(OverruledRule::times).reversed())
                 .toList();
     }
 

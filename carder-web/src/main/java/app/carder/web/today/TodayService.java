@@ -104,6 +104,7 @@ class TodayService {
                         .flatMap(day -> day.shortfalls().stream())
                         .filter(stretch -> stretch.until().isAfter(time))
                         .toList(),
+                staffing.map(day -> rota.firstAid(settingId, today, day)),
                 all.stream().filter(one -> isNow(one, session)).toList(),
                 all.stream().filter(one -> !isNow(one, session)).toList(),
                 planned(settingId, room, now, all),

@@ -5,6 +5,7 @@ import app.carder.core.week.DayStrip;
 import app.carder.web.children.ChildView;
 import app.carder.web.investigate.InvestigationView;
 import app.carder.web.lists.ListView;
+import app.carder.web.rota.RotaService.FirstAid;
 import app.carder.web.setout.SetOutView;
 import app.carder.web.setting.OccasionView;
 import java.time.LocalDate;
@@ -24,6 +25,7 @@ import java.util.UUID;
  * @param noticeAt when children are told that the present stretch of play ends, at the latest; absent outside play
  * @param staffing who is in now; absent outside the day
  * @param shortfalls stretches still to come, or going on, in which adults are missing
+ * @param firstAid whether somebody with a certificate is on site all day; absent outside the day
  * @param out what is out now, or all day
  * @param later what is out today in another session
  * @param planned what the board has for this session, or the next one today, and is not out yet
@@ -40,6 +42,7 @@ record TodayView(
         Optional<LocalTime> noticeAt,
         Optional<Stretch> staffing,
         List<Stretch> shortfalls,
+        Optional<FirstAid> firstAid,
         List<SetOutView> out,
         List<SetOutView> later,
         List<Planned> planned,

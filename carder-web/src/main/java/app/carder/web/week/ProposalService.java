@@ -11,11 +11,13 @@ import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekSolver;
 import app.carder.core.ratio.Staffing;
 import app.carder.core.safety.Feature;
+import app.carder.core.week.DayStrip;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.Rotation.Advised;
 import app.carder.core.week.Rotation.Turn;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
+import app.carder.web.children.ChildView;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardSummary;
@@ -31,6 +33,7 @@ import app.carder.web.room.SessionView;
 import app.carder.web.roomplan.RoomPlanService;
 import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
 import app.carder.web.rota.RotaService;
+import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
@@ -73,6 +76,8 @@ class ProposalService {
     private static final Duration LOST_AFTER = Duration.ofSeconds(20);
     private static final long BEAT_MILLIS = 250;
 
+    private static final int WEEKS_LOOKED_BACK = 2;
+
     private final WeekProposalRepository proposals;
     private final ProposedBlockRepository blocks;
     private final WeekService weeks;
@@ -84,6 +89,7 @@ class ProposalService {
     private final ChildService children;
     private final RotaService rota;
     private final OccasionService occasions;
+    private final SetOutService setOuts;
     private final TransactionOperations transaction;
     private final Clock clock;
     private final ExecutorService workers = Executors.newSingleThreadExecutor();
@@ -101,6 +107,7 @@ class ProposalService {
             ChildService children,
             RotaService rota,
             OccasionService occasions,
+            SetOutService setOuts,
             TransactionOperations transaction,
             Clock clock) {
         this.proposals = proposals;
@@ -114,6 +121,7 @@ class ProposalService {
         this.children = children;
         this.rota = rota;
         this.occasions = occasions;
+        this.setOuts = setOuts;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -308,7 +316,10 @@ class ProposalService {
             asked.add(new WeekProblem.Day(days.get(day), sessions, room.week().eveningMinutes()));
         }
         Map<UUID, Long> stock = new HashMap<>();
-        List<Offer> offers = offers(settingId, room, monday, days, zones, stock);
+        Map<String, String> interests = children.inRoom(settingId, room.id()).stream()
+                .filter(child -> !child.interests().isBlank())
+                .collect(Collectors.toMap(child -> child.id().toString(), ChildView::interests));
+        List<Offer> offers = offers(settingId, room, monday, days, zones, interests, stock);
         Map<BlockPlace, UUID> pinned = weeks.pinned(settingId, room.id(), monday, monday.plusDays(6));
         Set<String> offered = offers.stream().map(Offer::id).collect(Collectors.toSet());
         Map<Slot, String> pins = new HashMap<>();
@@ -326,8 +337,26 @@ class ProposalService {
                         offers,
                         stockByName,
                         room.framework().areas().stream().collect(Collectors.toMap(Area::code, Area::name)),
+                        served(settingId, room, monday, interests.keySet(), offers),
                         pins),
                 slots);
+    }
+
+    /** How often each child's interest was met by what was set out in the weeks before, those who were served least at 0. */
+    private Map<String, Integer> served(
+            SettingId settingId, RoomView room, LocalDate monday, Set<String> childIds, List<Offer> offers) {
+        Map<UUID, List<LocalDate>> out =
+                setOuts.daysOut(settingId, room.id(), monday.minusWeeks(WEEKS_LOOKED_BACK), monday.minusDays(1));
+        Map<String, Integer> served = childIds.stream().collect(Collectors.toMap(child -> child, child -> 0));
+        for (Offer offer : offers) {
+            int days = (int) out.getOrDefault(UUID.fromString(offer.id()), List.of()).stream()
+                    .distinct()
+                    .count();
+            offer.interested().forEach(child -> served.merge(child, days, Integer::sum));
+        }
+        int least = served.values().stream().min(Integer::compare).orElse(0);
+        served.replaceAll((child, times) -> times - least);
+        return served;
     }
 
     private List<Offer> offers(
@@ -336,34 +365,44 @@ class ProposalService {
             LocalDate monday,
             List<LocalDate> days,
             List<WeekProblem.Zone> zones,
+            Map<String, String> interests,
             Map<UUID, Long> stock) {
         Set<UUID> banned = weeks.banned(settingId, room.id(), monday);
         List<CardView> cards = provocations.whole(settingId, room.id()).stream()
                 .filter(card -> !banned.contains(card.id()))
                 .toList();
         Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
-        List<Moment> moments = days.stream().map(Moment::day).toList();
-        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, laid, cards, moments);
+        Map<Offer.When, Moment> moments = new LinkedHashMap<>();
+        for (int day = 0; day < days.size(); day++) {
+            List<SessionView> sessions = WeekService.playOn(room, days.get(day));
+            for (int session = 0; session < sessions.size(); session++) {
+                DayStrip.Session of = sessions.get(session).session();
+                moments.put(new Offer.When(day, session), Moment.between(days.get(day), of.startsAt(), of.endsAt()));
+            }
+        }
+        Map<UUID, Map<Moment, SetOutGate>> gates =
+                safety.gates(settingId, room, laid, cards, List.copyOf(moments.values()));
         Map<UUID, Advised> advised = weeks.advised(settingId, room, monday);
-        List<String> interests = children.inRoom(settingId, room.id()).stream()
-                .map(child -> child.interests())
-                .toList();
         List<Offer> offers = new ArrayList<>();
         for (CardView card : cards) {
             PutOut putOut = Required.from(laid, card.id()).putOut();
             PutOut.Demand demand = putOut.demand();
             demand.stock().forEach((thing, amount) -> stock.put(UUID.fromString(thing), amount));
             Map<Moment, SetOutGate> ofCard = Required.from(gates, card.id());
-            Set<Integer> stopped = IntStream.range(0, moments.size())
-                    .filter(day -> !Required.from(ofCard, moments.get(day)).isOpen())
-                    .boxed()
+            Set<Offer.When> held = moments.entrySet().stream()
+                    .filter(session ->
+                            !Required.from(ofCard, session.getValue()).isOpen())
+                    .map(Map.Entry::getKey)
                     .collect(Collectors.toSet());
             Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, ""));
             offers.add(new Offer(
                     card.id().toString(),
                     card.title(),
                     ground(card, putOut),
-                    card.purpose().load(),
+                    ofCard.values().stream()
+                            .map(gate -> gate.load(card.purpose().load()))
+                            .max(Comparator.naturalOrder())
+                            .orElse(card.purpose().load()),
                     card.card().handsOnMinutes(),
                     demand.needs(),
                     card.card().coverage().areas(),
@@ -372,7 +411,7 @@ class ProposalService {
                     turn.turn(),
                     turn.standing() > 0,
                     homes(card, zones),
-                    stopped));
+                    held));
         }
         return offers;
     }

@@ -78,13 +78,14 @@ class WeekPrintController {
                                     .orElse(""),
                             cell.block()
                                     .map(block -> block.gate().heldNamingNobody())
-                                    .orElse("")));
+                                    .orElse(""),
+                            cell.block().map(block -> block.gate().stays()).orElse("")));
                 }
             }
         }
         return Download.table(
                 "week.csv",
-                List.of("day", "session", "from", "until", "place", "card", "mark", "pinned", "held"),
+                List.of("day", "session", "from", "until", "place", "card", "mark", "pinned", "held", "stays"),
                 rows);
     }
 
@@ -112,6 +113,7 @@ class WeekPrintController {
                         Integer.toString(play.breaks()),
                         Long.toString(play.outdoors().toMinutes()),
                         Long.toString(play.led().toMinutes()),
+                        Long.toString(play.secondLanguage().toMinutes()),
                         Integer.toString(play.secondLanguagePercent())));
             }
         }
@@ -124,6 +126,7 @@ class WeekPrintController {
                         "breaks that adults make",
                         "minutes out of doors",
                         "minutes led by an adult",
+                        "minutes in the second language",
                         "second language in % of the day"),
                 rows);
     }

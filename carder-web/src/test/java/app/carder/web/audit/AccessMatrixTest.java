@@ -123,6 +123,9 @@ class AccessMatrixTest extends WebTest {
                 "POST /cards/{cardId}/preparation/plan",
                 "POST /cards/{cardId}/answers",
                 "GET /what-carder-looks-at",
+                "GET /overruled",
+                "GET /about-me",
+                "POST /about-me",
                 "GET /cards/{cardId}/reckonings",
                 "GET /cards/{cardId}/reckonings/new",
                 "GET /cards/{cardId}/reckonings/new/{tool}",
@@ -218,6 +221,8 @@ class AccessMatrixTest extends WebTest {
                 "GET /rooms/{roomId}/rules",
                 "POST /rooms/{roomId}/rules",
                 "POST /rooms/{roomId}/rules/{ruleId}/withdraw",
+                "POST /rooms/{roomId}/others",
+                "POST /rooms/{roomId}/others/{otherId}/remove",
                 "GET /outbox",
                 "GET /devices",
                 "POST /devices/policy",
@@ -447,6 +452,7 @@ class AccessMatrixTest extends WebTest {
                 id("select id from provocation_reckoning where provocation_id = ?", card("Lentils to the line"))
                         .toString());
         ids.put("ruleId", localRule().toString());
+        ids.put("otherId", other().toString());
         ids.put("shelfPlace", ids.get("zoneId") + "_0");
         UUID block = id("select id from planned_block where room_id = ?", room("Loft"));
         ids.put("blockId", block.toString());
@@ -534,6 +540,15 @@ class AccessMatrixTest extends WebTest {
                 proposal,
                 room("Loft"));
         return proposal;
+    }
+
+    private UUID other() {
+        UUID other = UUID.randomUUID();
+        database.update(
+                "insert into room_other select ?, setting_id, id, 'Biscuit', 'DOG', null, false, false, null from room where id = ?",
+                other,
+                room("Loft"));
+        return other;
     }
 
     private UUID localRule() {

@@ -39,6 +39,44 @@ class CardExchangeTest extends WebTest {
     }
 
     @Test
+    void aKitGoesWithItsCardAndIsNotMadeTwice() {
+        UUID card = id("select id from provocation where title = 'Sorting office' and room_id = ?", room("Loft"));
+        UUID kit = id("select id from kit where name = 'Wrapping kit'");
+        UUID before = database.queryForObject("select kit_id from provocation where id = ?", UUID.class, card);
+        database.update("update provocation set kit_id = ? where id = ?", kit, card);
+        String json = get("tobias", "/cards/" + card + "/card.json").text();
+        database.update("update provocation set kit_id = ? where id = ?", before, card);
+        assertThat(json).contains("\"kit\"", "Wrapping kit");
+
+        post("teodor", "/rooms/" + room("Pier") + "/cards/import/cards", "json", json);
+        String ofPier = "select count(*) from kit where setting_id = (select setting_id from room where name = 'Pier')";
+        Integer kits = database.queryForObject(ofPier, Integer.class);
+        post("teodor", "/rooms/" + room("Pier") + "/cards/import/cards", "json", json);
+
+        assertThat(database.queryForObject(ofPier, Integer.class)).isEqualTo(kits);
+        assertThat(database.queryForObject(
+                        "select count(*) from kit_item where kit_id = (select kit_id from provocation"
+                                + " where title = 'Sorting office' and room_id = ? limit 1)",
+                        Integer.class,
+                        room("Pier")))
+                .isEqualTo(
+                        database.queryForObject("select count(*) from kit_item where kit_id = ?", Integer.class, kit));
+    }
+
+    @Test
+    void whatAKeptAnswerIsMadeOfComesWithIt() {
+        String json =
+                get("tobias", "/cards/" + card("Stamp dough") + "/card.json").text();
+
+        assertThat(json).contains("\"things\"");
+        post("teodor", "/rooms/" + room("Pier") + "/cards/import/cards", "json", json);
+        UUID taken = id("select id from provocation where title = 'Stamp dough' and room_id = ?", room("Pier"));
+        assertThat(get("teodor", "/cards/" + taken).page().select(".findings").text())
+                .as("the flour came with it, so that it is looked at")
+                .contains("flour");
+    }
+
+    @Test
     void tellsNothingOfStockAndPrices() {
         assertThat(get("tobias", "/rooms/" + room("Loft") + "/cards.json").text())
                 .contains("\"carder-cards\"", "Rice, white long-grain", "density_g_per_ml")
@@ -103,6 +141,9 @@ class CardExchangeTest extends WebTest {
                 "step of no time | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':0}]} | Hands-on minutes must be from 1 to 720",
                 "step after itself | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':5,'after':[1]}]} | Number of an earlier step",
                 "step by nobody | {'title':'A','areas':['sme-touch'],'steps':[{'name':'Dry','handsOnMinutes':5,'doneBy':'GNOMES'}]} | must be one of ADULT, CHILDREN",
+                "kit without a name | {'title':'A','areas':['sme-touch'],'kit':{'things':[{'material':'t','pieces':1}]}} | kit needs a name",
+                "kit of nothing known | {'title':'A','areas':['sme-touch'],'kit':{'name':'K','things':[{'material':'zz','pieces':1}]}} | not described",
+                "kit of too many | {'title':'A','areas':['sme-touch'],'kit':{'name':'K','things':[{'material':'t','pieces':5000}]}} | Pieces in the kit must be from 1",
                 "tool unknown | {'title':'A','areas':['sme-touch'],'reckonings':[{'tool':'alchemy'}]} | Its reckoning 'alchemy' is not known here"
             })
     void leavesOutACardThatIsWrongAndSaysWhy(String what, String card, String words) {

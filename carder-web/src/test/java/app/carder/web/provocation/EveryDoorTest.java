@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -106,6 +107,16 @@ class EveryDoorTest extends WebTest {
         } finally {
             yusufMouths(true);
         }
+    }
+
+    /** The doors that show a week: what holds a card, and where an adult stays with it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/week", "/week.csv", "/week.pdf", "/lists/set-out?of=2026-05-06"})
+    void tellsWhereAnAdultStays(String door) {
+        Answer answer = get("tobias", loft(door));
+        String text = door.endsWith(".pdf") ? Pdfs.text(answer.response().getContentAsByteArray()) : answer.text();
+
+        assertThat(text.replaceAll("\\s+", " ")).contains("Stay with it: ");
     }
 
     private void yusufMouths(boolean mouths) {

@@ -45,6 +45,10 @@ class SetOutTest extends WebTest {
                 .containsEntry("set_out_by", "Tobias Renn");
         assertThat(get("tobias", "/").text())
                 .contains("Loose grain and mouthing: Lentils, dried", "Yusuf sits with Hamish today.");
+        String counted = get("hamish", "/overruled").page().select("main").text();
+        assertThat(counted).contains("Loose grain and mouthing");
+        assertThat(counted).as("counted for the rule's sake").doesNotContain("Tobias");
+        assertThat(get("teodor", "/overruled").page().select("main").text()).contains("Nothing was overruled.");
     }
 
     @Test

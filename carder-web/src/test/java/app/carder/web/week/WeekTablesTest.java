@@ -31,7 +31,7 @@ class WeekTablesTest extends WebTest {
     void everyPlaceOfTheWeekIsARow() {
         assertThat(table("hamish", "week.csv?of=2026-05-04"))
                 .startsWith(
-                        "day,session,from,until,place,card,mark,pinned,held\r\n2026-05-04,Free play,09:00,10:30,Weighing desk,")
+                        "day,session,from,until,place,card,mark,pinned,held,stays\r\n2026-05-04,Free play,09:00,10:30,Weighing desk,")
                 .contains("2026-05-08,Outdoors,15:45,17:00,Garden,");
     }
 

@@ -1,0 +1,48 @@
+package app.carder.core.safety;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * An animal that lives where children play, at home or in the room. What can poison it or block its gut is told, so that it is put away
+ * to the last piece. From memory of advice to owners; the lists are {@code pet ...} in care-relations-en.csv and are never complete.
+ */
+public enum Pet {
+    DOG("dog"),
+    CAT("cat"),
+    RABBIT("rabbit or guinea pig"),
+    BIRD("bird or hen");
+
+    private final String words;
+
+    Pet(String words) {
+        this.words = words;
+    }
+
+    /** For people. */
+    public String words() {
+        return words;
+    }
+
+    /** What on a card is told of for these animals; it holds nothing. */
+    static List<Finding> findings(Setup setup, List<Pet> pets) {
+        List<Finding> findings = new ArrayList<>();
+        for (Pet pet : pets) {
+            setup.items()
+                    .forEach(item -> CareRelations.related("pet " + pet.words, item.material())
+                            .map(match -> Finding.known(
+                                    "PET_" + pet,
+                                    Level.KNOW,
+                                    new Finding.Words(
+                                            "To be kept from the " + pet.words,
+                                            "\"%s\" was found: %s".formatted(match.found(), match.because()),
+                                            "Keep the animal out while it is out, pick up every piece, and wash hands. Ask your vet."),
+                                    new Finding.About(item.material().name(), List.of()),
+                                    new Finding.Authority(
+                                            app.carder.core.reckoning.Source.fromMemory("Advice to owners of animals"),
+                                            "")))
+                            .ifPresent(findings::add));
+        }
+        return findings;
+    }
+}
