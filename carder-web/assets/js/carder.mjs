@@ -5,6 +5,7 @@ import "./fill.mjs";
 import "./focus.mjs";
 import "./go.mjs";
 import "./sign-out.mjs";
+import "./typed-early.mjs";
 
 if (document.querySelector("[data-describes]")) import("./describe.mjs");
 if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");

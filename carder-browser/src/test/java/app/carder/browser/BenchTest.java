@@ -6,10 +6,13 @@ import app.carder.browser.RunningCarder.Device;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 
 /** The bench by mouse, by touch and by keyboard. */
@@ -109,6 +112,23 @@ class BenchTest {
             assertThat(page.getByLabel("Thing 1")).hasValue("Wooden scoops");
             assertThat(page.getByLabel("How many").nth(1)).hasValue("2");
             org.assertj.core.api.Assertions.assertThat(phone.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void whatIsTypedBeforeThePageListensIsReckonedToo() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            AtomicReference<Route> script = new AtomicReference<>();
+            page.route("**/shipped/js/htmx.min.js", script::set);
+            page.navigate("/reckoners/dice", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            page.locator("#squares").fill("30");
+            page.waitForCondition(() -> script.get() != null);
+
+            script.get().resume();
+
+            assertThat(page.locator("#answer .verdict")).containsText("Too long for 8 minutes");
         }
     }
 

@@ -19,7 +19,7 @@ import java.util.function.Consumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** One application with the demo data and one browser, for all tests of this module. */
+/** One application with the demo data and one browser, for all tests that a thread runs: classes run side by side and share nothing. */
 final class RunningCarder {
 
     /** A laptop. */
@@ -31,7 +31,7 @@ final class RunningCarder {
     /** A tablet, held upright. */
     static final Size TABLET = new Size(820, 1180);
 
-    private static final RunningCarder ONE = new RunningCarder();
+    private static final ThreadLocal<RunningCarder> ONE = ThreadLocal.withInitial(RunningCarder::new);
 
     private final ConfigurableApplicationContext application;
     private final Browser browser;
@@ -71,7 +71,7 @@ final class RunningCarder {
     }
 
     static RunningCarder get() {
-        return ONE;
+        return ONE.get();
     }
 
     String address() {

@@ -386,7 +386,7 @@ class WatchAppTest extends InTheHand {
             assertThat(state(page))
                     .containsText("No contact for 9 days. 1 not sent. In 24 h everything here is wiped.");
             assertThat(page.locator("[data-children]")).isHidden();
-            AccessibilityTest.check(page, violations);
+            Axe.check(page, violations);
             page.clock().fastForward(23L * 3600 * 1000);
             if (note.startsWith("Found")) {
                 phone.context.setOffline(false);

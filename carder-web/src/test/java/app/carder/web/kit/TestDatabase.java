@@ -5,14 +5,18 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** A fresh database of the test cluster for each module or context that needs one. */
 public final class TestDatabase {
 
+    private static final AtomicInteger COUNT = new AtomicInteger();
+
     private TestDatabase() {}
 
-    /** Makes it anew and gives the settings that lead to it. */
-    public static Map<String, String> fresh(String name) {
+    /** Makes it anew and gives the settings that lead to it; tests that run side by side have their own. */
+    public static Map<String, String> fresh(String module) {
+        String name = "%s_%d_%d".formatted(module, ProcessHandle.current().pid(), COUNT.incrementAndGet());
         String url = System.getenv("SPRING_DATASOURCE_URL");
         if (url == null) {
             throw new IllegalStateException("The tests need their database. Maybe run them with ./carder test?");
