@@ -98,7 +98,7 @@ class WatchAppTest extends InTheHand {
 
         assertThat(state(held)).containsText("All sent");
         String record = "select record_id from watch_entry where kind = 'TAP' and child_id ="
-                + " (select id from child where given_name = '%s')".formatted(second);
+                + " (select id from child where given_name = '%s') order by received_at desc limit 1".formatted(second);
         assertThat(count("select count(*) from watch_entry where kind = 'TAP' and record_id in (" + record + ")"))
                 .isEqualTo(6);
         assertThat(count("select count(*) from watch_entry t join watch_entry b on b.target_id = t.id"
