@@ -51,6 +51,24 @@ public final class TestWeeks {
                 Set.of());
     }
 
+    /** A card that has rested and meets one child's interest. */
+    static Offer meeting(String id, String child) {
+        return new Offer(
+                id,
+                "Card " + id,
+                Ground.ANY,
+                AdultLoad.NEAR,
+                0,
+                Map.of(),
+                Set.of(),
+                Set.of(),
+                Set.of(child),
+                Turn.BACK,
+                false,
+                Set.of(),
+                Set.of());
+    }
+
     static WeekProblem week(int days, int sessions, int zones, List<Offer> offers, Map<Slot, String> pins) {
         List<Day> asked = new ArrayList<>();
         List<Zone> places = new ArrayList<>();

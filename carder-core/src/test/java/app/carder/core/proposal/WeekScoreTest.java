@@ -142,29 +142,12 @@ class WeekScoreTest {
         /** Bram's interest was met twice before, so that a third time is worth a quarter. */
         @Test
         void areHalvedEachTimeThatAnInterestIsMet() {
-            Offer once = meeting("a", "Anouk");
-            Offer often = meeting("b", "Bram");
+            Offer once = TestWeeks.meeting("a", "Anouk");
+            Offer often = TestWeeks.meeting("b", "Bram");
 
             assertThat(score(Map.of(MONDAY, "a"), once).points()).isEqualTo(120 + 16);
             assertThat(score(Map.of(MONDAY, "a", TUESDAY, "a"), once).points()).isEqualTo(2 * 120 + 16 + 8);
             assertThat(score(Map.of(MONDAY, "b"), often).points()).isEqualTo(120 + 4);
-        }
-
-        private Offer meeting(String id, String child) {
-            return new Offer(
-                    id,
-                    "Card " + id,
-                    Ground.ANY,
-                    AdultLoad.NEAR,
-                    0,
-                    Map.of(),
-                    Set.of(),
-                    Set.of(),
-                    Set.of(child),
-                    Turn.BACK,
-                    false,
-                    Set.of(),
-                    Set.of());
         }
 
         @Test

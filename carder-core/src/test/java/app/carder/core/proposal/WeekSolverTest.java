@@ -135,23 +135,7 @@ class WeekSolverTest {
         /** Two cards for the same place: the one that meets who was served least comes more often. */
         @Test
         void theLeastServedChildGoesFirst() {
-            List<Offer> cards = new ArrayList<>();
-            for (String child : List.of("Bram", "Anouk")) {
-                cards.add(new Offer(
-                        child,
-                        child,
-                        Offer.Ground.ANY,
-                        AdultLoad.NEAR,
-                        0,
-                        Map.of(),
-                        Set.of(),
-                        Set.of(),
-                        Set.of(child),
-                        Turn.BACK,
-                        false,
-                        Set.of(),
-                        Set.of()));
-            }
+            List<Offer> cards = List.of(TestWeeks.meeting("Bram", "Bram"), TestWeeks.meeting("Anouk", "Anouk"));
 
             WeekPlan plan = solve(TestWeeks.week(1, 1, 1, cards, Map.of()));
 
