@@ -196,7 +196,7 @@ final class Benchmark {
         }
         List<Money> coins = PlayShop.inCirculation(prices.get(0).currency());
         rows.put("self-check: a play shop of 20 price cards", () -> PlayShop.of(prices, coins));
-        rows.put("self-check: a picture grid of 6", () -> PictureGrid.of(6, 20, 6, 100));
+        rows.put("self-check: a picture grid of 6", () -> PictureGrid.of(6, 20, 9, 100));
         List<PouringLadder.Named> vessels = TestCupboard.byCode().values().stream()
                 .filter(stocked -> stocked.material().kind() == MaterialKind.VESSEL)
                 .map(stocked -> new PouringLadder.Named(
@@ -293,7 +293,7 @@ final class Benchmark {
         if (Files.exists(kept)) {
             for (String line : Files.readAllLines(kept)) {
                 String[] cells = line.split(" \\| ", 2);
-                if (line.startsWith("| ") && cells.length == 2) {
+                if (line.startsWith("| ") && cells.length == 2 && cells[0].length() > 2) {
                     rows.put(cells[0].substring(2), cells[1].replaceAll(" \\|$", ""));
                 }
             }
