@@ -5,6 +5,13 @@ const differs = field => {
   return ["checkbox", "radio"].includes(field.type) ? field.checked !== field.defaultChecked : "defaultValue" in field && field.value !== field.defaultValue;
 };
 
-addEventListener("htmx:after:init", ({target}) => {
-  if (target.matches("form") && [...target.elements].some(differs)) target.dispatchEvent(new Event("change", {bubbles: true}));
+/**
+ * Whether a form is to be asked for its answer by itself: one that reckons as one types. A form that writes when it changes, such as
+ * the tick of a list, is never sent by itself: what the browser put back may be older than what a colleague has ticked since.
+ */
+export const isAskedAgain = form => form.tagName === "FORM" && (form.getAttribute("hx-trigger") ?? "").startsWith("input")
+  && [...form.elements].some(differs);
+
+globalThis.addEventListener?.("htmx:after:init", ({target}) => {
+  if (isAskedAgain(target)) target.dispatchEvent(new Event("change", {bubbles: true}));
 });

@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import {test} from "node:test";
 import {clockWords, words} from "../../../assets/js/dom.mjs";
+import {isAskedAgain} from "../../../assets/js/typed-early.mjs";
 
 test("a length of time is minutes and seconds, with hours from the first one on", () => {
   assert.equal(clockWords(0), "0:00");
@@ -19,4 +20,17 @@ test("words of an element have their places filled, and keep those that nothing 
 
 test("a name with a dollar or a brace is put in as it is", () => {
   assert.equal(words({dataset: {words: "{name}"}}, "", {name: "$& {count}"}), "$& {count}");
+});
+
+test("only a form that reckons is asked again for what was typed early, never one that writes", () => {
+  const form = (trigger, ...elements) => ({tagName: "FORM", getAttribute: () => trigger, elements});
+  const typed = {tagName: "INPUT", type: "text", value: "30", defaultValue: "10"};
+  const ticked = {tagName: "INPUT", type: "checkbox", checked: true, defaultChecked: false};
+  const option = (selected, defaultSelected) => ({selected, defaultSelected});
+  assert.equal(isAskedAgain(form("input delay:200ms, change", typed)), true);
+  assert.equal(isAskedAgain(form("input delay:200ms, change", {...typed, value: "10"})), false);
+  assert.equal(isAskedAgain(form("input delay:250ms", {tagName: "SELECT", options: [option(false, true), option(true, false)]})), true);
+  assert.equal(isAskedAgain(form("input delay:250ms", {tagName: "SELECT", options: [option(true, false)], selectedIndex: 0})), false);
+  assert.equal(isAskedAgain(form("change", ticked)), false);
+  assert.equal(isAskedAgain({...form("input", typed), tagName: "LI"}), false);
 });
