@@ -1,5 +1,6 @@
 package app.carder.browser;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import java.util.List;
@@ -37,8 +38,11 @@ final class Axe {
         ((List<?>) page.evaluate(OUT_OF_REACH)).forEach(fault -> violations.add(page.url() + ": " + fault));
         // No page has frames, so that one run in the page itself sees all of it; the other way opens a second page each
         // time.
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
         new AxeBuilder(page)
                 .setLegacyMode(true)
+                .options(options)
                 .analyze()
                 .getViolations()
                 .forEach(rule -> violations.add(page.url() + ": " + rule.getId() + " "

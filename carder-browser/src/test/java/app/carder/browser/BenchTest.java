@@ -121,7 +121,7 @@ class BenchTest {
             laptop.signIn("tobias");
             Page page = laptop.page;
             AtomicReference<Route> script = new AtomicReference<>();
-            page.route("**/shipped/js/htmx.min.js", script::set);
+            page.route("**/js/htmx.min.js", script::set);
             page.navigate("/reckoners/dice", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
             page.locator("#squares").fill("30");
             page.waitForCondition(() -> script.get() != null);

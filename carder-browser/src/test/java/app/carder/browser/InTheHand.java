@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -90,7 +91,18 @@ abstract class InTheHand {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    static Integer count(String sql) {
-        return RunningCarder.get().application().getBean(JdbcTemplate.class).queryForObject(sql, Integer.class);
+    static Integer count(String sql, Object... arguments) {
+        return database().queryForObject(sql, Integer.class, arguments);
+    }
+
+    /** The records that are there: what a test made itself is what is there beside them afterwards. */
+    static UUID[] records() {
+        return database()
+                .queryForList("select distinct record_id from watch_entry", UUID.class)
+                .toArray(UUID[]::new);
+    }
+
+    private static JdbcTemplate database() {
+        return RunningCarder.get().application().getBean(JdbcTemplate.class);
     }
 }

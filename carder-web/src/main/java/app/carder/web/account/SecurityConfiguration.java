@@ -2,9 +2,11 @@ package app.carder.web.account;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
@@ -32,11 +34,25 @@ class SecurityConfiguration {
         return new BCryptPasswordEncoder(10);
     }
 
+    /** Files that are the same for everybody are sent before any session is read. */
+    @Bean
+    @Order(1)
+    SecurityFilterChain shippedFilesChain(HttpSecurity http) throws Exception {
+        http.securityMatcher(PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.GET, "/shipped/**"))
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .securityContext(context -> context.disable())
+                .requestCache(cache -> cache.disable())
+                .csrf(csrf -> csrf.disable());
+        // Spring's own headers would forbid to keep them.
+        headers(http).headers(headers -> headers.cacheControl(cache -> cache.disable()));
+        return http.build();
+    }
+
     @Bean
     SecurityFilterChain securityFilterChain(HttpSecurity http) throws Exception {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                path.matcher(HttpMethod.GET, "/shipped/**"),
                                 path.matcher("/sign-in"),
                                 path.matcher("/first-run"),
                                 path.matcher("/open/**"),
@@ -68,14 +84,17 @@ class SecurityConfiguration {
                                 new LoginUrlAuthenticationEntryPoint("/sign-in"), request -> true))
                 // Tokens and saved requests in cookies: a visitor without a session costs the database nothing.
                 .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
-                .requestCache(cache -> cache.requestCache(new CookieRequestCache()))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(referrer -> referrer.policy(
-                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
-                                        .ReferrerPolicy.NO_REFERRER))
-                        .permissionsPolicyHeader(permissions ->
-                                permissions.policy("camera=(self), microphone=(), geolocation=(), payment=()"))
-                        .frameOptions(frames -> frames.deny()));
-        return http.build();
+                .requestCache(cache -> cache.requestCache(new CookieRequestCache()));
+        return headers(http).build();
+    }
+
+    private static HttpSecurity headers(HttpSecurity http) throws Exception {
+        return http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .referrerPolicy(referrer -> referrer.policy(
+                        org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy
+                                .NO_REFERRER))
+                .permissionsPolicyHeader(
+                        permissions -> permissions.policy("camera=(self), microphone=(), geolocation=(), payment=()"))
+                .frameOptions(frames -> frames.deny()));
     }
 }

@@ -399,7 +399,7 @@ class AccessMatrixTest extends WebTest {
 
     private Map<String, String> ids() {
         UUID anouk = child("Anouk");
-        UUID journal = id("select id from journal where child_id = ?", anouk);
+        UUID journal = id("select id from journal where child_id = ? order by 1", anouk);
         Map<String, String> ids = new LinkedHashMap<>();
         ids.put("childId", anouk.toString());
         ids.put("roomId", room("Loft").toString());
@@ -407,23 +407,24 @@ class AccessMatrixTest extends WebTest {
         ids.put("materialId", material("rice-long").toString());
         ids.put(
                 "setOutId",
-                id("select id from set_out where provocation_id = ?", card("Rice by the kilo"))
+                id("select id from set_out where provocation_id = ? order by id", card("Rice by the kilo"))
                         .toString());
         ids.put(
                 "observationId",
-                id("select observation_id from observation_child where child_id = ?", anouk)
+                id("select observation_id from observation_child where child_id = ? order by 1", anouk)
                         .toString());
         ids.put("journalId", journal.toString());
         ids.put(
                 "photoId",
                 id(
                                 "select p.id from photo p join journal_entry e on e.observation_id = p.observation_id"
-                                        + " where e.journal_id = ? and e.photo_shown",
+                                        + " where e.journal_id = ? and e.photo_shown order by 1",
                                 journal)
                         .toString());
         ids.put(
                 "invitationId",
-                id("select id from invitation where journal_id = ?", journal).toString());
+                id("select id from invitation where journal_id = ? order by 1", journal)
+                        .toString());
         String message = database.queryForObject(
                 "select body from message where body like '%/open/%' and to_name like 'Anouk%' limit 1", String.class);
         UUID device = UUID.randomUUID();
@@ -439,22 +440,24 @@ class AccessMatrixTest extends WebTest {
         ids.put("item", "2026-05-04/rice-long");
         ids.put(
                 "zoneId",
-                id("select id from zone where room_id = ? and name = 'Writing'", room("Loft"))
+                id("select id from zone where room_id = ? and name = 'Writing' order by 1", room("Loft"))
                         .toString());
         ids.put(
                 "kitId",
                 id(
-                                "select id from kit where name = 'Wrapping kit' and setting_id = (select setting_id from child where id = ?)",
+                                "select id from kit where name = 'Wrapping kit' and setting_id = (select setting_id from child where id = ?) order by 1",
                                 anouk)
                         .toString());
         ids.put(
                 "reckoningId",
-                id("select id from provocation_reckoning where provocation_id = ?", card("Lentils to the line"))
+                id(
+                                "select id from provocation_reckoning where provocation_id = ? order by 1",
+                                card("Lentils to the line"))
                         .toString());
         ids.put("ruleId", localRule().toString());
         ids.put("otherId", other().toString());
         ids.put("shelfPlace", ids.get("zoneId") + "_0");
-        UUID block = id("select id from planned_block where room_id = ?", room("Loft"));
+        UUID block = id("select id from planned_block where room_id = ? order by 1", room("Loft"));
         ids.put("blockId", block.toString());
         ids.put(
                 "at",
@@ -469,17 +472,22 @@ class AccessMatrixTest extends WebTest {
                 "session",
                 id("select session_id from focus_group where id = ?", group).toString());
         ids.put("investigationId", investigation().toString());
-        UUID shift = id("select id from shift where room_id = ?", room("Loft"));
+        UUID shift = id("select id from shift where room_id = ? order by 1", room("Loft"));
         ids.put("shiftId", shift.toString());
         ids.put("adult", id("select account_id from shift where id = ?", shift).toString());
         ids.put("absenceId", UUID.randomUUID().toString());
         ids.put(
                 "occasionId",
-                id("select id from occasion where setting_id = (select setting_id from child where id = ?)", anouk)
+                id(
+                                "select id from occasion where setting_id = (select setting_id from child where id = ?) order by 1",
+                                anouk)
                         .toString());
         UUID rota = leadRota();
         ids.put("rotaId", rota.toString());
-        ids.put("turnId", id("select id from lead_turn where rota_id = ?", rota).toString());
+        ids.put(
+                "turnId",
+                id("select id from lead_turn where rota_id = ? order by 1", rota)
+                        .toString());
         String token = String.valueOf(message).replaceAll("(?s).*/open/(\\S+).*", "$1");
         ids.put("feedId", feed(token).toString());
         ids.put("token", token);

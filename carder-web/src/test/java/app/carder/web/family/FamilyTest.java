@@ -103,7 +103,7 @@ class FamilyTest extends WebTest {
 
     @Test
     void keepsFamiliesApartInTheSameSetting() {
-        UUID notTheirs = id("select id from journal where child_id = ?", child("Bram"));
+        UUID notTheirs = id("select id from journal where child_id = ? order by id", child("Bram"));
 
         assertThat(get("bram.aunt", "/family/journals/" + journal).status()).isEqualTo(404);
         assertThat(get("anouk.grandfather", "/family/journals/" + notTheirs).status())
@@ -115,11 +115,11 @@ class FamilyTest extends WebTest {
     @Test
     void givesACarerOnlyThePhotosOfTheJournal() {
         UUID shown = id(
-                "select p.id from photo p join journal_entry e on e.observation_id = p.observation_id where e.journal_id = ? and e.photo_shown",
+                "select p.id from photo p join journal_entry e on e.observation_id = p.observation_id where e.journal_id = ? and e.photo_shown order by p.id",
                 journal);
         UUID another = id(
                 "select p.id from photo p where p.observation_id not in (select observation_id from journal_entry where journal_id = ?)"
-                        + " and p.setting_id = (select setting_id from journal where id = ?)",
+                        + " and p.setting_id = (select setting_id from journal where id = ?) order by p.id",
                 journal,
                 journal);
 
@@ -156,7 +156,7 @@ class FamilyTest extends WebTest {
     @Test
     void invitesOnlyCarersOfTheChildToApprovedJournals() {
         String bramsAunt = id("select id from carer where name like 'Bram%'").toString();
-        UUID draft = id("select id from journal where child_id = ? and approved_at is null", child("Bram"));
+        UUID draft = id("select id from journal where child_id = ? and approved_at is null order by id", child("Bram"));
 
         assertThat(post("tobias", "/journals/" + journal + "/invitations", "carer", bramsAunt)
                         .status())

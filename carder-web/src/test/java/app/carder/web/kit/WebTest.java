@@ -93,9 +93,13 @@ public abstract class WebTest {
         return new Answer(mvc.perform(request).getMvcResult().getResponse());
     }
 
-    /** The id of a row of the demo data. */
+    /** The id of the only row, or of the first one in the order that is asked for; never of just any row, for tests share their data. */
     protected UUID id(String sql, Object... arguments) {
-        return database.queryForObject(sql + " limit 1", UUID.class, arguments);
+        List<UUID> rows = database.queryForList(sql, UUID.class, arguments);
+        assertThat(rows.size())
+                .as("rows for %s with %s", sql, List.of(arguments))
+                .matches(sql.contains(" order by ") ? count -> count > 0 : count -> count == 1);
+        return rows.get(0);
     }
 
     protected UUID child(String name) {
@@ -106,28 +110,45 @@ public abstract class WebTest {
         return id("select id from room where name = ?", name);
     }
 
+    /** The card of the scenario, or the one that a test wrote, not a copy that another test took over into another room. */
     protected UUID card(String title) {
-        return id("select id from provocation where title = ?", title);
+        return demoTitles().stream()
+                .filter(card -> card.title.equals(title))
+                .findFirst()
+                .map(this::card)
+                .orElseGet(() -> id("select id from provocation where title = ?", title));
     }
 
     /** The cards of the three rooms, as the scenario's file names them; not those that other tests wrote. */
     protected List<UUID> demoCards() {
+        return demoTitles().stream()
+                .filter(card -> List.of("Burrow", "Nook", "Loft").contains(card.room))
+                .map(this::card)
+                .toList();
+    }
+
+    private UUID card(DemoCard card) {
+        return id(
+                "select p.id from provocation p join room r on r.id = p.room_id where r.name = ? and p.title = ?"
+                        + " order by p.id",
+                card.room,
+                card.title);
+    }
+
+    private static List<DemoCard> demoTitles() {
         try (InputStream cards = CarderApplication.class.getResourceAsStream("demo/cards.txt")) {
             return new String(Objects.requireNonNull(cards).readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
                     .filter(line -> line.startsWith("card "))
                     .map(line -> line.substring("card ".length()).split(": ", 2))
-                    .filter(card -> List.of("Burrow", "Nook", "Loft").contains(card[0]))
-                    .map(card -> id(
-                            "select p.id from provocation p join room r on r.id = p.room_id where r.name = ? and p.title = ?"
-                                    + " order by p.id",
-                            card[0],
-                            card[1]))
+                    .map(card -> new DemoCard(card[0], card[1]))
                     .toList();
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
     }
+
+    private record DemoCard(String room, String title) {}
 
     protected UUID material(String code) {
         return id(

@@ -41,7 +41,7 @@ class CardExchangeTest extends WebTest {
     @Test
     void aKitGoesWithItsCardAndIsNotMadeTwice() {
         UUID card = id("select id from provocation where title = 'Sorting office' and room_id = ?", room("Loft"));
-        UUID kit = id("select id from kit where name = 'Wrapping kit'");
+        UUID kit = id("select id from kit where name = 'Wrapping kit' order by id");
         UUID before = database.queryForObject("select kit_id from provocation where id = ?", UUID.class, card);
         database.update("update provocation set kit_id = ? where id = ?", kit, card);
         String json = get("tobias", "/cards/" + card + "/card.json").text();

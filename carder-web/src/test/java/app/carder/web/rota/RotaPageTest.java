@@ -131,7 +131,7 @@ class RotaPageTest extends WebTest {
                 .as("a Monday")
                 .isEqualTo("2026-06-01");
         UUID turn = id(
-                "select t.id from lead_turn t join lead_rota r on r.id = t.rota_id where r.room_id = ? and account_id is distinct from ? and not spare",
+                "select t.id from lead_turn t join lead_rota r on r.id = t.rota_id where r.room_id = ? and account_id is distinct from ? and not spare order by t.id",
                 room("Burrow"),
                 UUID.fromString(marguerite));
         post("marguerite", "/lead-turns/" + turn, "adult", marguerite);

@@ -122,7 +122,9 @@ class SetOutTest extends WebTest {
         }
         assertThat(count(card)).isEqualTo(1);
 
-        post("tobias", "/set-outs/" + id("select id from set_out where provocation_id = ?", card) + "/put-away");
+        post(
+                "tobias",
+                "/set-outs/" + id("select id from set_out where provocation_id = ? order by id", card) + "/put-away");
         assertThat(get("tobias", "/rooms/" + room("Loft") + "/set-out")
                         .page()
                         .select(".shelves")
@@ -135,7 +137,9 @@ class SetOutTest extends WebTest {
     @Test
     void keepsWhoOverruledWhatWhenAndWhyAlsoAfterItIsPutAway() {
         UUID card = card("Rice by the kilo");
-        post("tobias", "/set-outs/" + id("select id from set_out where provocation_id = ?", card) + "/put-away");
+        post(
+                "tobias",
+                "/set-outs/" + id("select id from set_out where provocation_id = ? order by id", card) + "/put-away");
 
         String page = get("tobias", "/cards/" + card + "/set-out")
                 .page()
@@ -176,8 +180,9 @@ class SetOutTest extends WebTest {
 
     @Test
     void takesNoZoneOfAnotherSetting() {
-        String foreign = id("select z.id from zone z join room r on r.id = z.room_id where r.name = 'Pier'")
-                .toString();
+        String foreign =
+                id("select z.id from zone z join room r on r.id = z.room_id where r.name = 'Pier' order by z.id")
+                        .toString();
 
         assertThat(post("tobias", "/cards/" + card("The parcel chute") + "/set-out", "zone", foreign)
                         .page()

@@ -137,7 +137,8 @@ class ShelfTest extends WebTest {
     void refusesAPlaceThatIsNone() {
         drop("Sorting office", "Writing", 0);
         String id = out(open(), "Sorting office");
-        UUID foreign = id("select z.id from zone z join room r on r.id = z.room_id where r.name = 'Pier'");
+        UUID foreign =
+                id("select z.id from zone z join room r on r.id = z.room_id where r.name = 'Pier' order by z.id");
 
         assertThat(post("tobias", "/set-outs/" + id + "/move", "at", foreign + "_0")
                         .status())
