@@ -176,7 +176,7 @@ final class Reasons {
 
     private String whyEmpty(Slot slot) {
         Map<Obstacle, Integer> obstacles = new EnumMap<>(Obstacle.class);
-        WeekScore now = WeekScore.of(problem, week);
+        List<Breach> now = WeekScore.breaches(problem, week);
         for (Offer offer : problem.offers()) {
             obstacles.merge(obstacle(slot, offer, now), 1, Integer::sum);
         }
@@ -195,12 +195,10 @@ final class Reasons {
                         why.isEmpty() ? "the deck is empty" : "of the deck, " + why);
     }
 
-    private Obstacle obstacle(Slot slot, Offer offer, WeekScore now) {
+    private Obstacle obstacle(Slot slot, Offer offer, List<Breach> known) {
         Map<Slot, String> with = new HashMap<>(week);
         with.put(slot, offer.id());
-        WeekScore then = WeekScore.of(problem, with);
-        List<Breach> known = now.breaches();
-        return then.breaches().stream()
+        return WeekScore.breaches(problem, with).stream()
                 .filter(breach -> !known.contains(breach))
                 .map(breach -> switch (breach.rule()) {
                     case GROUND -> Obstacle.GROUND;

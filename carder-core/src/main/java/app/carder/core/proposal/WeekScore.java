@@ -59,6 +59,13 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
         return new Counting(problem, week).score();
     }
 
+    /** Only which rules that must hold are broken: asked of every card for every empty slot. */
+    static List<Breach> breaches(WeekProblem problem, Map<Slot, String> week) {
+        Counting counting = new Counting(problem, week);
+        counting.mustHold();
+        return counting.breaches;
+    }
+
     private static final class Counting {
         private final WeekProblem problem;
         private final Map<Slot, Offer> week = new HashMap<>();
@@ -78,8 +85,20 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
         }
 
         private WeekScore score() {
+            mustHold();
+            week.forEach((slot, offer) -> points += Weights.ofCard(offer, slot.zone()));
+            for (int day = 0; day < problem.days().size(); day++) {
+                presentations(day);
+            }
+            changes();
+            balance();
+            interests();
+            repeats();
+            return new WeekScore(broken, points, breaches);
+        }
+
+        private void mustHold() {
             week.forEach((slot, offer) -> {
-                points += Weights.ofCard(offer, slot.zone());
                 if (!problem.fits(offer, slot)) {
                     breach(
                             Rule.GROUND,
@@ -100,13 +119,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                     stock(day, session);
                 }
                 preparation(day);
-                presentations(day);
             }
-            changes();
-            balance();
-            interests();
-            repeats();
-            return new WeekScore(broken, points, breaches);
         }
 
         private void breach(Rule rule, int by, String words) {

@@ -2,6 +2,7 @@ package app.carder.core.safety;
 
 import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -66,7 +67,7 @@ public record ChildPresent(
             return Known.NO;
         }
         return allergens
-                .map(avoided -> Known.of(avoided.stream().anyMatch(contained::contains)))
+                .map(avoided -> Known.of(!Collections.disjoint(avoided, contained)))
                 .orElseGet(() -> Known.missing(gap(Fact.ALLERGIES)));
     }
 
@@ -81,7 +82,7 @@ public record ChildPresent(
     }
 
     boolean has(CareEntry.Kind kind) {
-        return care.stream().anyMatch(entry -> entry.kind() == kind);
+        return !care.isEmpty() && care.stream().anyMatch(entry -> entry.kind() == kind);
     }
 
     private Gap gap(Fact fact) {
@@ -93,8 +94,6 @@ public record ChildPresent(
     /** For people: the name with the age that decides. */
     String forPeople() {
         String months = age.map(found -> found.inMonths() + " months").orElse("age not known");
-        return mouthing == Mouthing.SEEN
-                ? "%s (%s, mouths things)".formatted(name, months)
-                : "%s (%s)".formatted(name, months);
+        return name + " (" + months + (mouthing == Mouthing.SEEN ? ", mouths things)" : ")");
     }
 }

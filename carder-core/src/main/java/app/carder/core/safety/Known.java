@@ -48,10 +48,13 @@ record Known(Truth truth, Set<Gap> gaps) {
     }
 
     private Known joined(Truth truth, Known other) {
-        return truth == Truth.UNKNOWN
-                ? new Known(
-                        truth,
-                        Stream.concat(gaps.stream(), other.gaps.stream()).collect(Collectors.toUnmodifiableSet()))
-                : new Known(truth, Set.of());
+        if (truth != Truth.UNKNOWN) {
+            return of(truth == Truth.YES);
+        }
+        if (gaps.containsAll(other.gaps)) {
+            return new Known(truth, gaps);
+        }
+        return new Known(
+                truth, Stream.concat(gaps.stream(), other.gaps.stream()).collect(Collectors.toUnmodifiableSet()));
     }
 }

@@ -17,6 +17,10 @@ final class Remembered<K, V> {
     }
 
     V of(K question) {
+        V remembered = known.get(question);
+        if (remembered != null) {
+            return remembered;
+        }
         if (known.size() > MOST) {
             known.clear();
         }

@@ -8,6 +8,7 @@ import app.carder.core.cupboard.WeekShopping;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.ladder.Rung;
 import app.carder.core.safety.Finding;
+import app.carder.exchange.pdf.PdfWords;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Printer;
@@ -34,6 +35,9 @@ import org.springframework.transaction.annotation.Transactional;
 class CardPrint {
 
     private static final int MOST_FINDINGS = 5;
+    /** Of the line at the foot of each half: where they cannot be read, something was cut off. */
+    private static final String LAST_WORDS = "not a clearance. Check your local rules";
+
     private static final int MOST_TALLIES = 12;
     private static final int MOST_PICTURES = 4;
 
@@ -86,8 +90,34 @@ class CardPrint {
             Optional<KitView> kit,
             List<Sketch> pictures) {}
 
-    /** Two cards. */
-    record Sheet(Printed left, Optional<Printed> right) {}
+    /** What of a card stands on a half of a sheet. */
+    enum Part {
+        /** All of it. */
+        WHOLE,
+        /** What is put out, safety and the adult. */
+        FRONT,
+        /** How it is made, words and ladder. */
+        BACK
+    }
+
+    /**
+     * A half of a sheet.
+     *
+     * @param card on it
+     * @param part of the card
+     * @param tight whether it is set in small type
+     */
+    record Half(Printed card, Part part, boolean tight) {
+        /** What it takes where its last line was cut off: front and back, then small type. */
+        List<Half> longer() {
+            return part == Part.WHOLE
+                    ? List.of(new Half(card, Part.FRONT, false), new Half(card, Part.BACK, false))
+                    : List.of(new Half(card, part, true));
+        }
+    }
+
+    /** Two halves. */
+    record Sheet(Half left, Optional<Half> right) {}
 
     /** A thing to label. */
     record PictureLabel(String name, Sketch picture) {}
@@ -102,16 +132,34 @@ class CardPrint {
      */
     record ToBuy(String name, Sketch picture, String amount, String tallies) {}
 
-    /** Cards on A4 across, two A5 to a sheet. */
+    /** Cards on A4 across, two A5 to a sheet. A card that is too long for its half goes on on the next one. */
     @Transactional(readOnly = true)
     byte[] cards(SettingId settingId, List<UUID> cardIds) {
-        List<Printed> printed = cardIds.stream()
-                .map(id -> printed(settingId, provocations.get(settingId, id)))
+        List<Half> halves = cardIds.stream()
+                .map(id -> new Half(printed(settingId, provocations.get(settingId, id)), Part.WHOLE, false))
                 .toList();
+        byte[] pdf = print(halves);
+        for (int longer = 0; longer < 2; longer++) {
+            List<String> read = PdfWords.byColumn(pdf, 2);
+            List<Half> whole = new ArrayList<>();
+            for (int at = 0; at < halves.size(); at++) {
+                Half half = halves.get(at);
+                whole.addAll(read.get(at).contains(LAST_WORDS) ? List.of(half) : half.longer());
+            }
+            if (whole.equals(halves)) {
+                return pdf;
+            }
+            halves = whole;
+            pdf = print(halves);
+        }
+        return pdf;
+    }
+
+    private byte[] print(List<Half> halves) {
         List<Sheet> sheets = new ArrayList<>();
-        for (int at = 0; at < printed.size(); at += 2) {
+        for (int at = 0; at < halves.size(); at += 2) {
             sheets.add(new Sheet(
-                    printed.get(at), at + 1 < printed.size() ? Optional.of(printed.get(at + 1)) : Optional.empty()));
+                    halves.get(at), at + 1 < halves.size() ? Optional.of(halves.get(at + 1)) : Optional.empty()));
         }
         return printer.print("provocation/print-cards", Map.of("sheets", sheets), Map.of());
     }

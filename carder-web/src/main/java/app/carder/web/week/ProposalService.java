@@ -1,41 +1,16 @@
 package app.carder.web.week;
 
-import app.carder.core.card.PutOut;
-import app.carder.core.card.SetOutGate;
-import app.carder.core.framework.Framework.Area;
-import app.carder.core.proposal.Interests;
-import app.carder.core.proposal.Offer;
 import app.carder.core.proposal.WeekPlan;
-import app.carder.core.proposal.WeekProblem;
-import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekSolver;
-import app.carder.core.ratio.Staffing;
-import app.carder.core.safety.Feature;
-import app.carder.core.week.DayStrip;
-import app.carder.core.week.OpenDays;
-import app.carder.core.week.Rotation.Advised;
-import app.carder.core.week.Rotation.Turn;
 import app.carder.web.account.Viewer;
-import app.carder.web.children.ChildService;
-import app.carder.web.children.ChildView;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ContentsService;
-import app.carder.web.provocation.LaidOut;
 import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
-import app.carder.web.roomplan.RoomPlanService;
-import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
-import app.carder.web.rota.RotaService;
-import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.Ids;
-import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
@@ -43,14 +18,11 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -59,7 +31,6 @@ import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -76,20 +47,12 @@ class ProposalService {
     private static final Duration LOST_AFTER = Duration.ofSeconds(20);
     private static final long BEAT_MILLIS = 250;
 
-    private static final int WEEKS_LOOKED_BACK = 2;
-
     private final WeekProposalRepository proposals;
     private final ProposedBlockRepository blocks;
     private final WeekService weeks;
     private final RoomService rooms;
-    private final RoomPlanService plans;
     private final ProvocationService provocations;
-    private final ContentsService contents;
-    private final SafetyService safety;
-    private final ChildService children;
-    private final RotaService rota;
-    private final OccasionService occasions;
-    private final SetOutService setOuts;
+    private final WeekProblems problems;
     private final TransactionOperations transaction;
     private final Clock clock;
     private final ExecutorService workers = Executors.newSingleThreadExecutor();
@@ -100,28 +63,16 @@ class ProposalService {
             ProposedBlockRepository blocks,
             WeekService weeks,
             RoomService rooms,
-            RoomPlanService plans,
             ProvocationService provocations,
-            ContentsService contents,
-            SafetyService safety,
-            ChildService children,
-            RotaService rota,
-            OccasionService occasions,
-            SetOutService setOuts,
+            WeekProblems problems,
             TransactionOperations transaction,
             Clock clock) {
         this.proposals = proposals;
         this.blocks = blocks;
         this.weeks = weeks;
         this.rooms = rooms;
-        this.plans = plans;
         this.provocations = provocations;
-        this.contents = contents;
-        this.safety = safety;
-        this.children = children;
-        this.rota = rota;
-        this.occasions = occasions;
-        this.setOuts = setOuts;
+        this.problems = problems;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -132,23 +83,20 @@ class ProposalService {
         beats.shutdownNow();
     }
 
-    /** A question to the solver, and how its indices are to be read. */
-    private record Asked(WeekProblem problem, Map<Slot, BlockPlace> places) {}
-
     /** Starts a proposal; its id. */
     UUID ask(Viewer viewer, UUID roomId, LocalDate monday) {
         UUID id = Ids.next();
         SettingId settingId = viewer.settingId();
-        Asked asked = Objects.requireNonNull(transaction.execute(status -> {
+        WeekProblems.Asked asked = Objects.requireNonNull(transaction.execute(status -> {
             RoomView room = rooms.get(settingId, roomId);
             proposals.save(new WeekProposal(id, settingId, roomId, monday, viewer.name(), clock.instant()));
-            return problem(settingId, room, monday);
+            return problems.of(settingId, room, monday);
         }));
         workers.execute(() -> work(settingId, id, asked));
         return id;
     }
 
-    private void work(SettingId settingId, UUID id, Asked asked) {
+    private void work(SettingId settingId, UUID id, WeekProblems.Asked asked) {
         WeekSolver solver = WeekSolver.within(WeekSolver.USUAL_LIMIT, asked.problem());
         AtomicLong best = new AtomicLong();
         ScheduledFuture<?> beat = beats.scheduleWithFixedDelay(
@@ -177,7 +125,7 @@ class ProposalService {
         }
     }
 
-    private void keep(SettingId settingId, UUID id, Asked asked, WeekPlan plan) {
+    private void keep(SettingId settingId, UUID id, WeekProblems.Asked asked, WeekPlan plan) {
         Optional<WeekProposal> proposal = proposals.findByIdAndSettingId(id, settingId);
         if (proposal.isEmpty()) {
             return;
@@ -273,163 +221,5 @@ class ProposalService {
                                 block.because()))
                         .toList())));
         return days;
-    }
-
-    private Asked problem(SettingId settingId, RoomView room, LocalDate monday) {
-        OpenDays open = occasions.openDays(settingId);
-        List<LocalDate> days = open.ofWeek(monday);
-        Map<LocalDate, Staffing> staffing = rota.staffing(settingId, room, days);
-        Map<UUID, ZonePlaces> places = plans.places(settingId, room);
-        List<WeekProblem.Zone> zones = new ArrayList<>();
-        Map<List<Object>, Integer> zoneAt = new HashMap<>();
-        room.zones().forEach(zone -> {
-            ZonePlaces here = Required.from(places, zone.id());
-            for (int place = 0; place < here.places(); place++) {
-                zoneAt.put(List.of(zone.id(), place), zones.size());
-                zones.add(new WeekProblem.Zone(
-                        zone.id() + "/" + place,
-                        here.places() > 1 ? zone.name() + ", place " + (place + 1) : zone.name(),
-                        here.takesWater(),
-                        here.outdoors()));
-            }
-        });
-        List<WeekProblem.Day> asked = new ArrayList<>();
-        Map<Slot, BlockPlace> slots = new LinkedHashMap<>();
-        for (int day = 0; day < days.size(); day++) {
-            List<WeekProblem.Session> sessions = new ArrayList<>();
-            for (SessionView session : WeekService.playOn(room, days.get(day))) {
-                for (BlockPlace place : WeekService.placesIn(room, session, days.get(day), places)) {
-                    slots.put(
-                            new Slot(
-                                    day,
-                                    sessions.size(),
-                                    Required.from(zoneAt, List.<Object>of(place.zoneId(), place.place()))),
-                            place);
-                }
-                Staffing there = Required.from(staffing, days.get(day));
-                sessions.add(new WeekProblem.Session(
-                        session.id().toString(),
-                        session.session().name() + " at " + session.session().startsAt(),
-                        there.fewestAdults(
-                                session.session().startsAt(), session.session().endsAt())));
-            }
-            asked.add(new WeekProblem.Day(days.get(day), sessions, room.week().eveningMinutes()));
-        }
-        Map<UUID, Long> stock = new HashMap<>();
-        Map<String, String> interests = children.inRoom(settingId, room.id()).stream()
-                .filter(child -> !child.interests().isBlank())
-                .collect(Collectors.toMap(child -> child.id().toString(), ChildView::interests));
-        List<Offer> offers = offers(settingId, room, monday, days, zones, interests, stock);
-        Map<BlockPlace, UUID> pinned = weeks.pinned(settingId, room.id(), monday, monday.plusDays(6));
-        Set<String> offered = offers.stream().map(Offer::id).collect(Collectors.toSet());
-        Map<Slot, String> pins = new HashMap<>();
-        slots.forEach((slot, place) -> Optional.ofNullable(pinned.get(place))
-                .map(UUID::toString)
-                .filter(offered::contains)
-                .ifPresent(card -> pins.put(slot, card)));
-        Map<String, Long> stockByName = new HashMap<>();
-        stock.forEach((material, amount) -> stockByName.put(material.toString(), amount));
-        return new Asked(
-                new WeekProblem(
-                        asked,
-                        zones,
-                        List.copyOf(slots.keySet()),
-                        offers,
-                        stockByName,
-                        room.framework().areas().stream().collect(Collectors.toMap(Area::code, Area::name)),
-                        served(settingId, room, monday, interests.keySet(), offers),
-                        pins),
-                slots);
-    }
-
-    /** How often each child's interest was met by what was set out in the weeks before, those who were served least at 0. */
-    private Map<String, Integer> served(
-            SettingId settingId, RoomView room, LocalDate monday, Set<String> childIds, List<Offer> offers) {
-        Map<UUID, List<LocalDate>> out =
-                setOuts.daysOut(settingId, room.id(), monday.minusWeeks(WEEKS_LOOKED_BACK), monday.minusDays(1));
-        Map<String, Integer> served = childIds.stream().collect(Collectors.toMap(child -> child, child -> 0));
-        for (Offer offer : offers) {
-            int days = (int) out.getOrDefault(UUID.fromString(offer.id()), List.of()).stream()
-                    .distinct()
-                    .count();
-            offer.interested().forEach(child -> served.merge(child, days, Integer::sum));
-        }
-        int least = served.values().stream().min(Integer::compare).orElse(0);
-        served.replaceAll((child, times) -> times - least);
-        return served;
-    }
-
-    private List<Offer> offers(
-            SettingId settingId,
-            RoomView room,
-            LocalDate monday,
-            List<LocalDate> days,
-            List<WeekProblem.Zone> zones,
-            Map<String, String> interests,
-            Map<UUID, Long> stock) {
-        Set<UUID> banned = weeks.banned(settingId, room.id(), monday);
-        List<CardView> cards = provocations.whole(settingId, room.id()).stream()
-                .filter(card -> !banned.contains(card.id()))
-                .toList();
-        Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
-        Map<Offer.When, Moment> moments = new LinkedHashMap<>();
-        for (int day = 0; day < days.size(); day++) {
-            List<SessionView> sessions = WeekService.playOn(room, days.get(day));
-            for (int session = 0; session < sessions.size(); session++) {
-                DayStrip.Session of = sessions.get(session).session();
-                moments.put(new Offer.When(day, session), Moment.between(days.get(day), of.startsAt(), of.endsAt()));
-            }
-        }
-        Map<UUID, Map<Moment, SetOutGate>> gates =
-                safety.gates(settingId, room, laid, cards, List.copyOf(moments.values()));
-        Map<UUID, Advised> advised = weeks.advised(settingId, room, monday);
-        List<Offer> offers = new ArrayList<>();
-        for (CardView card : cards) {
-            PutOut putOut = Required.from(laid, card.id()).putOut();
-            PutOut.Demand demand = putOut.demand();
-            demand.stock().forEach((thing, amount) -> stock.put(UUID.fromString(thing), amount));
-            Map<Moment, SetOutGate> ofCard = Required.from(gates, card.id());
-            Set<Offer.When> held = moments.entrySet().stream()
-                    .filter(session ->
-                            !Required.from(ofCard, session.getValue()).isOpen())
-                    .map(Map.Entry::getKey)
-                    .collect(Collectors.toSet());
-            Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, ""));
-            offers.add(new Offer(
-                    card.id().toString(),
-                    card.title(),
-                    ground(card, putOut),
-                    ofCard.values().stream()
-                            .map(gate -> gate.load(card.purpose().load()))
-                            .max(Comparator.naturalOrder())
-                            .orElse(card.purpose().load()),
-                    card.card().handsOnMinutes(),
-                    demand.needs(),
-                    card.card().coverage().areas(),
-                    card.card().coverage().senses(),
-                    Interests.met(interests, card.card().said()),
-                    turn.turn(),
-                    turn.standing() > 0,
-                    homes(card, zones),
-                    held));
-        }
-        return offers;
-    }
-
-    /** Zones whose name the card names as its place. */
-    private static Set<Integer> homes(CardView card, List<WeekProblem.Zone> zones) {
-        String place = card.purpose().place().toLowerCase(Locale.ROOT);
-        return IntStream.range(0, zones.size())
-                .filter(at -> place.contains(
-                        zones.get(at).name().replaceAll(", place \\d+$", "").toLowerCase(Locale.ROOT)))
-                .boxed()
-                .collect(Collectors.toSet());
-    }
-
-    private static Offer.Ground ground(CardView card, PutOut putOut) {
-        if (card.contents().features().contains(Feature.OUTDOORS)) {
-            return Offer.Ground.OUTDOORS;
-        }
-        return putOut.isWet() ? Offer.Ground.WET : Offer.Ground.ANY;
     }
 }

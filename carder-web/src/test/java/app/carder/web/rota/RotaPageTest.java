@@ -16,7 +16,7 @@ class RotaPageTest extends WebTest {
     }
 
     private UUID account(String name) {
-        return id("select id from account where display_name = ?", name);
+        return id("select id from account where display_name = ? order by id", name);
     }
 
     private List<String> leads(Document page) {

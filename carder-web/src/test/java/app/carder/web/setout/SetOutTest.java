@@ -201,6 +201,7 @@ class SetOutTest extends WebTest {
     }
 
     private String staff(String name) {
-        return id("select id from account where display_name = ?", name).toString();
+        return id("select id from account where display_name = ? order by id", name)
+                .toString();
     }
 }
