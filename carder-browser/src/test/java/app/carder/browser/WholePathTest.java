@@ -68,7 +68,7 @@ class WholePathTest {
         assertThat(page.locator("#bench")).containsText("the vessel is");
         page.locator("#amount-0").fill("4");
         assertThat(page.locator("#bench")).containsText("7.51");
-        assertThat(page.locator("#bench")).containsText("Yusuf");
+        assertThat(page.locator("#bench-safety")).containsText("Yusuf");
         page.locator("#bench .reckoning summary").first().click();
         assertThat(page.locator("#bench .reckoning").first()).containsText("length × width × depth");
         page.getByText("Mathematics", new Page.GetByTextOptions().setExact(true))

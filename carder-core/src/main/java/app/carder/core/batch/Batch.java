@@ -8,6 +8,7 @@ import app.carder.core.measure.Money;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -68,11 +69,10 @@ public record Batch(
      */
     public static Batch of(Recipe recipe, int children, Mass portion, Map<String, Stocked> cupboard) {
         if (children < 1 || children > MOST_CHILDREN) {
-            throw new IllegalArgumentException(
-                    "Children must be from 1 to %d, got %d.".formatted(MOST_CHILDREN, children));
+            throw Refused.because("refused.batch.children-must-be", MOST_CHILDREN, children);
         }
         if (portion.isZero()) {
-            throw new IllegalArgumentException("Portion must be more than 0 g, got 0 g.");
+            throw Refused.because("refused.batch.portion-must-be");
         }
         Mass wanted = portion.multipliedBy(children);
         double factor = wanted.dividedBy(recipe.gives());
@@ -89,9 +89,7 @@ public record Batch(
         for (Recipe.Ingredient ingredient : recipe.ingredients()) {
             Stocked stocked = cupboard.get(ingredient.material());
             if (stocked == null) {
-                throw new IllegalArgumentException(
-                        "Ingredient \"%s\" must be in the cupboard. Maybe add what the starter cupboard has?"
-                                .formatted(ingredient.material()));
+                throw Refused.because("refused.batch.ingredient-must-be", ingredient.material());
             }
             Line line = line(stocked, ingredient.mass().scaledBy(factor));
             lines.add(line);
@@ -114,8 +112,7 @@ public record Batch(
     private static Line line(Stocked stocked, Mass mass) {
         Density density = stocked.material()
                 .density()
-                .orElseThrow(() ->
-                        new IllegalArgumentException("Ingredient (%s) must have a density.".formatted(stocked.name())));
+                .orElseThrow(() -> Refused.because("refused.batch.ingredient-must-have", stocked.name()));
         Spoonfuls spoonfuls = Spoonfuls.nearest(mass.dividedBy(density));
         return new Line(
                 stocked.name(),

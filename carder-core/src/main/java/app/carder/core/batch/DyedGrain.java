@@ -7,6 +7,7 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Vessel;
 import java.util.Locale;
 
@@ -65,13 +66,12 @@ public record DyedGrain(
      */
     public static DyedGrain of(Material grain, Mass mass, int colours, Vessel tray) {
         if (colours < 1 || colours > 12) {
-            throw new IllegalArgumentException("Colours must be from 1 to 12, got %d.".formatted(colours));
+            throw Refused.because("refused.dyed-grain.colours-must-be", colours);
         }
-        Solid form = grain.form()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "Grain (%s) must have a size to lie in one layer.".formatted(grain.name())));
-        Density density = grain.density()
-                .orElseThrow(() -> new IllegalArgumentException("Grain (%s) must be loose.".formatted(grain.name())));
+        Solid form =
+                grain.form().orElseThrow(() -> Refused.because("refused.dyed-grain.grain-must-have", grain.name()));
+        Density density =
+                grain.density().orElseThrow(() -> Refused.because("refused.dyed-grain.grain-must-be", grain.name()));
         Mass each = Mass.ofMilligrams((mass.milligrams() + colours - 1) / colours);
         double kilograms = each.inGrams() / 1000;
         Volume volume = mass.dividedBy(density);

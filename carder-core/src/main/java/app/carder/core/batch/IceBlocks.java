@@ -3,6 +3,7 @@ package app.carder.core.batch;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Vessel;
 import java.util.Locale;
 
@@ -31,7 +32,7 @@ public record IceBlocks(
      */
     public static IceBlocks of(Vessel mould, int moulds) {
         if (moulds < 1 || moulds > 200) {
-            throw new IllegalArgumentException("Moulds must be from 1 to 200, got %d.".formatted(moulds));
+            throw Refused.because("refused.ice-blocks.moulds-must-be", moulds);
         }
         Volume each = mould.capacity().scaledBy(ICE / WATER);
         Volume all = each.multipliedBy(moulds);

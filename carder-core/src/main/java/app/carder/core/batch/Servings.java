@@ -3,6 +3,7 @@ package app.carder.core.batch;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 
 /**
  * How many of something are needed when each gives, or serves, a known amount.
@@ -24,7 +25,7 @@ public record Servings(long needed, String over, Reckoning reckoning) {
     public static Servings ofJuice(int cups, Volume cup, Volume measured) {
         require("Cups", cups, 500);
         if (measured.isZero() || cup.isZero()) {
-            throw new IllegalArgumentException("Cup and juice of the first fruit must be more than 0 mL.");
+            throw Refused.because("refused.servings.cup-and-juice");
         }
         Volume wanted = cup.multipliedBy(cups);
         long fruits = (wanted.microlitres() + measured.microlitres() - 1) / measured.microlitres();
@@ -70,7 +71,7 @@ public record Servings(long needed, String over, Reckoning reckoning) {
 
     private static void require(String thing, int number, int most) {
         if (number < 1 || number > most) {
-            throw new IllegalArgumentException("%s must be from 1 to %d, got %d.".formatted(thing, most, number));
+            throw Refused.because("refused.servings.must-be-from", thing, most, number);
         }
     }
 }

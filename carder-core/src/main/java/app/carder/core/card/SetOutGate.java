@@ -3,6 +3,7 @@ package app.carder.core.card;
 import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
+import app.carder.core.said.Said;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -77,16 +78,16 @@ public record SetOutGate(List<Finding> findings) {
 
     /** Why an adult stays within reach, in one line: the first finding and how many more; empty where nobody has to. It names no child. */
     public String stays() {
-        List<String> titles = findings.stream()
+        List<Said> titles = findings.stream()
                 .filter(finding -> finding.level() == Level.STAY_WITH)
-                .map(Finding::title)
+                .map(finding -> finding.words().title())
                 .distinct()
                 .toList();
         if (titles.isEmpty()) {
             return "";
         }
-        return Level.STAY_WITH.words() + ": " + titles.get(0)
-                + (titles.size() == 1 ? "" : ". And " + (titles.size() - 1) + " more");
+        return Said.of("gate.line", Level.STAY_WITH.said(), titles.get(0), "", titles.size() - 1)
+                .words();
     }
 
     private String held(boolean naming) {
@@ -95,9 +96,15 @@ public record SetOutGate(List<Finding> findings) {
             return "";
         }
         Finding gravest = Collections.min(holding, Comparator.comparing(Finding::level));
-        String whom = naming && !gravest.children().isEmpty() ? ". " + String.join(", ", gravest.children()) : "";
-        String more = holding.size() == 1 ? "" : ". And " + (holding.size() - 1) + " more";
-        return gravest.level().words() + ": " + gravest.title() + whom + more;
+        return Said.of(
+                        "gate.line",
+                        gravest.level().said(),
+                        gravest.words().title(),
+                        naming && !gravest.children().isEmpty()
+                                ? Said.of("gate.whom", Said.oneAfterTheOther(gravest.children()))
+                                : "",
+                        holding.size() - 1)
+                .words();
     }
 
     /** What still holds it, with this adult and this reason; empty where it may be set out. */

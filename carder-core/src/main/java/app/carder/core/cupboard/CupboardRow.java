@@ -15,6 +15,7 @@ import app.carder.core.measure.ReadNumber;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Source;
 import app.carder.core.reckoning.Source.Basis;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.StatedVolume;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
@@ -44,12 +45,12 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
     Stocked stocked() {
         String name = text("name");
         if (name.length() > 120) {
-            throw new IllegalArgumentException("Name must have at most 120 letters, got %d.".formatted(name.length()));
+            throw Refused.because("refused.cupboard-row.name-must-have", name.length());
         }
         Material material = new Material(
                 name,
                 one("kind", MaterialKind.values())
-                        .orElseThrow(() -> new IllegalArgumentException("Kind must be given.")),
+                        .orElseThrow(() -> Refused.because("refused.cupboard-row.kind-must-be")),
                 number("density_g_per_ml").map(Density::ofGramsPerMillilitre),
                 form(),
                 length("opening_mm"),
@@ -72,7 +73,7 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
         Optional<BigDecimal> price = number("pack_price");
         Amount content = new Amount(number("pack_g").map(Mass::ofGrams), whole("pack_pieces"));
         if (price.isPresent() != content.isKnown()) {
-            throw new IllegalArgumentException("Pack and its price must be given together.");
+            throw Refused.because("refused.cupboard-row.pack-and-its");
         }
         return price.map(amount -> new Bought(content, Money.of(amount, currency)));
     }
@@ -86,9 +87,7 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
                 Optional.of(new Solid.Block(needed("length_mm"), needed("width_mm"), needed("thickness_mm")));
             case "grain" ->
                 Optional.of(new Solid.Grain(needed("length_mm"), needed("width_mm"), needed("thickness_mm")));
-            default ->
-                throw new IllegalArgumentException(
-                        "Form must be ball, rod, block or grain, got \"%s\".".formatted(text("form")));
+            default -> throw Refused.because("refused.cupboard-row.form-must-be", text("form"));
         };
     }
 
@@ -100,8 +99,7 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
                         number("vessel_ml")
                                 .map(BigDecimal::doubleValue)
                                 .map(Volume::ofMillilitres)
-                                .orElseThrow(() -> new IllegalArgumentException(
-                                        "Column vessel_ml must be given for a stated volume.")),
+                                .orElseThrow(() -> Refused.because("refused.cupboard-row.column-vessel-ml")),
                         depth);
             }
             return shape.of(
@@ -112,8 +110,7 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
     }
 
     private Length needed(String column) {
-        return length(column)
-                .orElseThrow(() -> new IllegalArgumentException("Column %s must be given.".formatted(column)));
+        return length(column).orElseThrow(() -> Refused.because("refused.cupboard-row.column-must-be", column));
     }
 
     private Optional<Length> length(String column) {
@@ -125,8 +122,7 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
             try {
                 return number.intValueExact();
             } catch (ArithmeticException broken) {
-                throw new IllegalArgumentException(
-                        "Column %s must be a whole number, got \"%s\".".formatted(column, text(column)), broken);
+                throw Refused.because("refused.cupboard-row.column-must-be-whole", column, text(column));
             }
         });
     }
@@ -137,14 +133,11 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
             return Optional.empty();
         }
         if (ReadNumber.isAmbiguous(text)) {
-            throw new IllegalArgumentException(
-                    "Column %s could be a thousand or one, got \"%s\". Maybe write 1000, or 1.0?"
-                            .formatted(column, text));
+            throw Refused.because("refused.cupboard-row.column-could-be", column, text);
         }
         Optional<BigDecimal> number = column.endsWith("_g") ? ReadNumber.grams(text) : ReadNumber.plain(text);
         if (number.filter(found -> found.signum() >= 0).isEmpty()) {
-            throw new IllegalArgumentException(
-                    "Column %s must be a number of 0 or more, got \"%s\".".formatted(column, text));
+            throw Refused.because("refused.cupboard-row.column-must-be-2", column, text);
         }
         return number;
     }
@@ -164,13 +157,13 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
         Map<String, E> byName = Arrays.stream(all).collect(Collectors.toMap(Enum::name, Function.identity()));
         E found = byName.get(code.toUpperCase(Locale.ROOT).replace('-', '_'));
         if (found == null) {
-            throw new IllegalArgumentException("Column %s must be one of %s, got \"%s\"."
-                    .formatted(
-                            column,
-                            Arrays.stream(all)
-                                    .map(one -> one.name().toLowerCase(Locale.ROOT))
-                                    .collect(Collectors.joining(", ")),
-                            code));
+            throw Refused.because(
+                    "refused.cupboard-row.column-must-be-3",
+                    column,
+                    Arrays.stream(all)
+                            .map(one -> one.name().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining(", ")),
+                    code);
         }
         return found;
     }

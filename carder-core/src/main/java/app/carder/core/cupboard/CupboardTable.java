@@ -3,6 +3,8 @@ package app.carder.core.cupboard;
 import app.carder.core.material.Material;
 import app.carder.core.material.Solid;
 import app.carder.core.measure.Length;
+import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.StatedVolume;
 import app.carder.core.vessel.Vessel;
 import java.io.IOException;
@@ -92,7 +94,7 @@ public final class CupboardTable {
      * @param name in the row, where there is one
      * @param words what is wrong
      */
-    public record Fault(long line, String name, String words) {}
+    public record Fault(long line, String name, Said words) {}
 
     /** The starter cupboard that ships with the application, by code, priced and stocked by nobody yet. */
     public static Map<String, Stocked> starter(Currency currency) {
@@ -133,8 +135,10 @@ public final class CupboardTable {
                         List.of(new Fault(
                                 0,
                                 "",
-                                "The first row must name the columns; missing: "
-                                        + missing.stream().sorted().collect(Collectors.joining(", ")) + ".")),
+                                Said.of(
+                                        "refused.cupboard-table.columns-missing",
+                                        Said.oneAfterTheOther(
+                                                missing.stream().sorted().toList())))),
                         List.of());
             }
             for (CSVRecord record : parser) {
@@ -143,7 +147,8 @@ public final class CupboardTable {
                 lines.add(new Line(parser.getCurrentLineNumber(), cells));
             }
         } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
-            faults.add(new Fault(0, "", "This is not a table of comma-separated values: " + broken.getMessage()));
+            faults.add(
+                    new Fault(0, "", Said.of("refused.cupboard-table.no-table", String.valueOf(broken.getMessage()))));
         }
         return read(lines, faults, currency);
     }
@@ -166,23 +171,18 @@ public final class CupboardTable {
         Set<String> codes = new HashSet<>();
         for (Line line : lines) {
             if (rows.size() + faults.size() >= MOST_ROWS) {
-                faults.add(new Fault(
-                        line.number(), "", "A table may have %d rows; the rest was not read.".formatted(MOST_ROWS)));
+                faults.add(new Fault(line.number(), "", Said.of("refused.cupboard-table.too-many-rows", MOST_ROWS)));
                 break;
             }
             CupboardRow row = new CupboardRow(line.cells(), currency);
             try {
                 Stocked stocked = row.stocked();
                 if (!codes.add(stocked.code())) {
-                    throw new IllegalArgumentException(
-                            "Code must be unique, got \"%s\" twice.".formatted(stocked.code()));
+                    throw Refused.because("refused.cupboard-table.code-must-be", stocked.code());
                 }
                 rows.add(stocked);
             } catch (IllegalArgumentException wrong) {
-                faults.add(new Fault(
-                        line.number(),
-                        row.text("name"),
-                        Objects.requireNonNullElse(wrong.getMessage(), "This row cannot be read.")));
+                faults.add(new Fault(line.number(), row.text("name"), Refused.why(wrong)));
             }
         }
         List<String> notRead = lines.stream()

@@ -3,6 +3,7 @@ package app.carder.core.cupboard;
 import app.carder.core.material.Material;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.Vessel;
 import java.util.Optional;
@@ -34,15 +35,13 @@ public record Stocked(
      */
     public Stocked {
         if (code.isBlank()) {
-            throw new IllegalArgumentException("Code must not be blank.");
+            throw Refused.because("refused.stocked.code-must-not");
         }
         if (material.kind() == app.carder.core.material.MaterialKind.VESSEL && vessel.isEmpty()) {
-            throw new IllegalArgumentException(
-                    "Vessel (%s) must have a shape and measures.".formatted(material.name()));
+            throw Refused.because("refused.stocked.vessel-must-have", material.name());
         }
         if (keepsDays.filter(days -> days < 1 || days > 3650).isPresent()) {
-            throw new IllegalArgumentException(
-                    "Days that it keeps must be from 1 to 3650, got %d.".formatted(keepsDays.get()));
+            throw Refused.because("refused.stocked.days-that-it", keepsDays.get());
         }
     }
 
@@ -63,10 +62,10 @@ public record Stocked(
          */
         public Amount {
             if (mass.isPresent() && pieces.isPresent()) {
-                throw new IllegalArgumentException("Amount must be a mass or a number of pieces, got both.");
+                throw Refused.because("refused.stocked.amount-must-be");
             }
             if (pieces.filter(count -> count < 0).isPresent()) {
-                throw new IllegalArgumentException("Pieces must be 0 or more, got %d.".formatted(pieces.get()));
+                throw Refused.because("refused.stocked.pieces-must-be", pieces.get());
             }
         }
 
@@ -109,7 +108,7 @@ public record Stocked(
             if (content.mass().map(Mass::isZero).orElse(false)
                     || content.pieces().map(count -> count == 0).orElse(false)
                     || !content.isKnown()) {
-                throw new IllegalArgumentException("Pack must hold more than nothing.");
+                throw Refused.because("refused.stocked.pack-must-hold");
             }
         }
     }

@@ -4,6 +4,7 @@ import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
+import app.carder.core.said.Refused;
 import app.carder.core.week.OpenDays;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -51,9 +52,8 @@ public final class WeekShopping {
         public Use {
             sessions = sessions.stream().sorted().toList();
             if (sessionsPerFill < 1 || stoodBefore < 0 || sessions.isEmpty()) {
-                throw new IllegalArgumentException(
-                        "Use must have a session, 1 or more sessions per fill and 0 or more before, got %d, %d, %d."
-                                .formatted(sessions.size(), sessionsPerFill, stoodBefore));
+                throw Refused.because(
+                        "refused.week-shopping.use-must-have", sessions.size(), sessionsPerFill, stoodBefore);
             }
         }
 

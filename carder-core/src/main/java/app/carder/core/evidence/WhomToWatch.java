@@ -1,5 +1,6 @@
 package app.carder.core.evidence;
 
+import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
@@ -16,7 +17,7 @@ import java.util.Optional;
  * @param because why now, in words for the adult
  * @param <C> a child
  */
-public record WhomToWatch<C>(C child, String because) {
+public record WhomToWatch<C>(C child, Said because) {
 
     /**
      * What the adults have of a child.
@@ -46,16 +47,12 @@ public record WhomToWatch<C>(C child, String because) {
         return known.lastOn().map(day -> ChronoUnit.DAYS.between(day, today)).orElse(0L);
     }
 
-    private static String because(Known<?> known, LocalDate today) {
+    private static Said because(Known<?> known, LocalDate today) {
         if (known.lastOn().isEmpty()) {
-            return "nobody has written yet";
+            return Said.of("watch.nobody-wrote");
         }
         long days = days(known, today);
-        String when = days == 0
-                ? "seen today"
-                : days < 14
-                        ? "seen %d %s ago".formatted(days, days == 1 ? "day" : "days")
-                        : "seen %d weeks ago".formatted(days / 7);
-        return "%s, %d of %d areas lately".formatted(when, known.areasSeen(), known.areasOffered());
+        Said when = days < 14 ? Said.of("watch.days-ago", days) : Said.of("watch.weeks-ago", days / 7);
+        return Said.of("watch.areas", when, known.areasSeen(), known.areasOffered());
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.investigate;
 
+import app.carder.core.said.Refused;
 import app.carder.core.week.OpenDays;
 import java.time.LocalDate;
 import java.util.List;
@@ -22,10 +23,10 @@ public final class ObservationDays {
      */
     public static List<LocalDate> of(LocalDate start, int everyDays, int weeks, OpenDays open) {
         if (everyDays < 1 || everyDays > 7) {
-            throw new IllegalArgumentException("It must be looked at every 1 to 7 days, got %d.".formatted(everyDays));
+            throw Refused.because("refused.observation-days.it-must-be", everyDays);
         }
         if (weeks < 1 || weeks > 6) {
-            throw new IllegalArgumentException("It must last 1 to 6 weeks, got %d.".formatted(weeks));
+            throw Refused.because("refused.observation-days.it-must-last", weeks);
         }
         LocalDate last = start.plusWeeks(weeks);
         TreeSet<LocalDate> days = new TreeSet<>();

@@ -1,5 +1,6 @@
 package app.carder.core.journal;
 
+import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -51,7 +52,7 @@ public final class EntrySelection {
      * @param gain what it added to the objective
      * @param because in words
      */
-    public record Choice(Candidate candidate, double gain, String because) {}
+    public record Choice(Candidate candidate, double gain, Said because) {}
 
     /**
      * A selection for a period.
@@ -141,20 +142,20 @@ public final class EntrySelection {
             byStretch.merge(stretchOf(candidate.on()), 1, Integer::sum);
         }
 
-        String because(Candidate candidate) {
+        Said because(Candidate candidate) {
             TreeSet<String> fresh = new TreeSet<>(candidate.areas());
             fresh.removeAll(byArea.keySet());
-            List<String> reasons = new ArrayList<>();
+            List<Said> reasons = new ArrayList<>();
             if (!fresh.isEmpty()) {
-                reasons.add(fresh.size() == 1 ? "an area not shown yet" : fresh.size() + " areas not shown yet");
+                reasons.add(Said.of("journal.areas", fresh.size()));
             }
             if (!byStretch.containsKey(stretchOf(candidate.on()))) {
-                reasons.add("a stretch of time not shown yet");
+                reasons.add(Said.of("journal.stretch"));
             }
             if (candidate.photo() == Candidate.Photo.SHOWN) {
-                reasons.add("a photo");
+                reasons.add(Said.of("journal.photo"));
             }
-            return reasons.isEmpty() ? "more of what is shown already" : String.join(", ", reasons);
+            return reasons.isEmpty() ? Said.of("journal.more") : Said.oneAfterTheOther(reasons);
         }
 
         /** What an entry gives to each of its areas: {@code 1 / k^2}, so that its areas together give 1 where they are new. */

@@ -1,6 +1,7 @@
 package app.carder.core.ladder;
 
 import app.carder.core.measure.Length;
+import app.carder.core.said.Refused;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,11 +25,10 @@ public record Change(int amountPercent, Optional<String> replace, Optional<Strin
      */
     public Change {
         if (amountPercent < 10 || amountPercent > 400) {
-            throw new IllegalArgumentException("Amount must be from 10 to 400 %%, got %d %%.".formatted(amountPercent));
+            throw Refused.because("refused.change.amount-must-be", amountPercent);
         }
         if (with.isPresent() && replace.isEmpty()) {
-            throw new IllegalArgumentException(
-                    "What is put in must take the place of something, got %s.".formatted(with.get()));
+            throw Refused.because("refused.change.what-is-put", with.get());
         }
     }
 

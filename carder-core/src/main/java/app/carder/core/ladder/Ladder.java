@@ -2,6 +2,7 @@ package app.carder.core.ladder;
 
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -39,7 +40,7 @@ public final class Ladder {
      * @param reason in a sentence
      * @param reckoning how it was found
      */
-    public record Proposal(Rung rung, String reason, Reckoning reckoning) {}
+    public record Proposal(Rung rung, Said reason, Reckoning reckoning) {}
 
     /**
      * Proposes a rung.
@@ -53,7 +54,7 @@ public final class Ladder {
                 .sorted(Comparator.comparing(Seen::on).reversed())
                 .toList();
         if (latestFirst.isEmpty()) {
-            return proposal(Rung.AS_IS, "Not seen with it yet: offer it as it is, and watch.", latestFirst);
+            return proposal(Rung.AS_IS, Said.of("ladder.not-seen"), latestFirst);
         }
         Seen last = latestFirst.get(0);
         int depth = last.involvement().orElseThrow();
@@ -61,19 +62,15 @@ public final class Ladder {
             Rung below = last.rung() == Rung.HARDER || last.rung() == Rung.REAL_LIFE ? Rung.AS_IS : Rung.SIMPLER;
             Rung other = has(below, rungs) && below != last.rung() ? below : Rung.OTHER_MATERIAL;
             return has(other, rungs)
-                    ? proposal(other, "Little involvement the last time (%d of 5).".formatted(depth), latestFirst)
-                    : proposal(
-                            last.rung(),
-                            "Little involvement the last time (%d of 5), and no other rung is written: wait, or write one."
-                                    .formatted(depth),
-                            latestFirst);
+                    ? proposal(other, Said.of("ladder.little", depth), latestFirst)
+                    : proposal(last.rung(), Said.of("ladder.little-no-rung", depth), latestFirst);
         }
         boolean twice = latestFirst.size() > 1
                 && depth >= DEEP
                 && latestFirst.get(1).rung() == last.rung()
                 && latestFirst.get(1).involvement().orElseThrow() >= DEEP;
         if (!twice) {
-            return proposal(last.rung(), "The same again: involvement was %d of 5.".formatted(depth), latestFirst);
+            return proposal(last.rung(), Said.of("ladder.same", depth), latestFirst);
         }
         Rung above = switch (last.rung()) {
             case SIMPLER -> Rung.AS_IS;
@@ -82,22 +79,15 @@ public final class Ladder {
             case REAL_LIFE -> Rung.REAL_LIFE;
         };
         return has(above, rungs)
-                ? proposal(
-                        above,
-                        "Deep involvement twice in a row on \"%s\"."
-                                .formatted(last.rung().words()),
-                        latestFirst)
-                : proposal(
-                        last.rung(),
-                        "Deep involvement twice in a row, and no further rung is written: write one, or leave it.",
-                        latestFirst);
+                ? proposal(above, Said.of("ladder.deep", last.rung().words()), latestFirst)
+                : proposal(last.rung(), Said.of("ladder.deep-no-rung"), latestFirst);
     }
 
     private static boolean has(Rung rung, Set<Rung> rungs) {
         return rung == Rung.AS_IS || rungs.contains(rung);
     }
 
-    private static Proposal proposal(Rung rung, String reason, List<Seen> latestFirst) {
+    private static Proposal proposal(Rung rung, Said reason, List<Seen> latestFirst) {
         Reckoning.Notebook notebook = Reckoning.asking("Which rung was ready, from what was last seen?");
         latestFirst.stream()
                 .limit(3)
@@ -109,7 +99,7 @@ public final class Ladder {
         return new Proposal(
                 rung,
                 reason,
-                notebook.step("4 or 5 twice: one up; 1 or 2: one down; else the same", reason, rung.words())
+                notebook.step("4 or 5 twice: one up; 1 or 2: one down; else the same", reason.words(), rung.words())
                         .from(PRACTICE)
                         .close());
     }

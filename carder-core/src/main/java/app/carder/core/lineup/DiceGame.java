@@ -5,6 +5,7 @@ import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -113,8 +114,7 @@ public record DiceGame(
 
         private static void require(String thing, int number, int least, int most) {
             if (number < least || number > most) {
-                throw new IllegalArgumentException(
-                        "%s must be from %d to %d, got %d.".formatted(thing, least, most, number));
+                throw Refused.because("refused.dice-game.must-be-from", thing, least, most, number);
             }
         }
     }

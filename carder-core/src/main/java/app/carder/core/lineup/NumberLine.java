@@ -6,6 +6,7 @@ import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,7 +43,7 @@ public record NumberLine(
     /** The usual step at an age in completed months, 12 to 96. Common practice. */
     public static Length usualStep(int months) {
         if (months < 12 || months > 96) {
-            throw new IllegalArgumentException("Age must be from 12 to 96 months, got %d.".formatted(months));
+            throw Refused.because("refused.number-line.age-must-be", months);
         }
         return AT_TWO.scaledBy(1 + (months - 24) / 12.0 * PER_YEAR.dividedBy(AT_TWO));
     }
@@ -58,10 +59,10 @@ public record NumberLine(
      */
     public static NumberLine of(int marks, Length spacing, Length zoneLength, Length zoneWidth) {
         if (marks < 2 || marks > 101) {
-            throw new IllegalArgumentException("Marks must be from 2 to 101, got %d.".formatted(marks));
+            throw Refused.because("refused.number-line.marks-must-be", marks);
         }
         if (spacing.isZero()) {
-            throw new IllegalArgumentException("Spacing must be more than 0 cm, got 0 cm.");
+            throw Refused.because("refused.number-line.spacing-must-be");
         }
         Length total = spacing.multipliedBy(marks - 1L);
         Length usable = zoneLength.lessOrNothing(FREE.multipliedBy(2));

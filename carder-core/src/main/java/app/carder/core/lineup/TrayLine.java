@@ -6,6 +6,7 @@ import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,8 +43,7 @@ public record TrayLine(
      */
     public static TrayLine of(List<String> names, Length each, Length trayWidth) {
         if (names.isEmpty() || names.size() > 12) {
-            throw new IllegalArgumentException(
-                    "Things in the line must be from 1 to 12, got %d.".formatted(names.size()));
+            throw Refused.because("refused.tray-line.things-in-the", names.size());
         }
         Length taken = each.multipliedBy(names.size());
         Length free = trayWidth.lessOrNothing(taken);

@@ -7,6 +7,7 @@ import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -63,8 +64,7 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
      */
     public static Neck of(Material fill, Length outlet) {
         if (!fill.kind().isPoured()) {
-            throw new IllegalArgumentException("Fill must be loose or liquid, got %s (%s)."
-                    .formatted(fill.kind().words(), fill.name()));
+            throw Refused.because("refused.neck.fill-must-be", fill.kind().words(), fill.name());
         }
         Reckoning.Notebook notebook = Reckoning.asking("Does %s run through it?".formatted(fill.name()))
                 .given("Outlet", outlet.forPeople());

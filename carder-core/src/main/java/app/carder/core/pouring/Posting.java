@@ -6,6 +6,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Vessel;
 import java.util.Locale;
 
@@ -80,9 +81,8 @@ public final class Posting {
      * @throws IllegalArgumentException if the piece has no size, or the tool no opening
      */
     public static Answer withTongs(Material tongs, Material piece) {
-        Length opening = tongs.opening()
-                .orElseThrow(
-                        () -> new IllegalArgumentException("Tongs (%s) must have an opening.".formatted(tongs.name())));
+        Length opening =
+                tongs.opening().orElseThrow(() -> Refused.because("refused.posting.tongs-must-have", tongs.name()));
         Solid form = form(piece);
         boolean gripped = !form.shortest().isMoreThan(opening) && !THINNEST_GRIP.isMoreThan(form.middle());
         return new Answer(
@@ -114,7 +114,7 @@ public final class Posting {
      */
     public static Spooning spooning(Volume fill, Vessel spoon) {
         if (fill.isZero()) {
-            throw new IllegalArgumentException("Fill must be more than 0 mL, got 0 mL.");
+            throw Refused.because("refused.posting.fill-must-be");
         }
         long spoonfuls = (fill.microlitres() + spoon.capacity().microlitres() - 1)
                 / spoon.capacity().microlitres();
@@ -138,9 +138,7 @@ public final class Posting {
     }
 
     private static Solid form(Material piece) {
-        return piece.form()
-                .orElseThrow(
-                        () -> new IllegalArgumentException("Piece (%s) must have a size.".formatted(piece.name())));
+        return piece.form().orElseThrow(() -> Refused.because("refused.posting.piece-must-have", piece.name()));
     }
 
     private static String fits(Length side, Length slot) {

@@ -8,6 +8,7 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
 import java.util.ArrayList;
@@ -100,7 +101,7 @@ public final class PouringLadder {
             Rung rung, List<Named> all, List<Funnel> funnels, Material fill, double tolerance, Mass heaviest) {
         requirePoured(fill);
         if (!(tolerance >= 0 && tolerance <= 0.2)) {
-            throw new IllegalArgumentException("Tolerance must be from 0 to 0.2, got %s.".formatted(tolerance));
+            throw Refused.because("refused.pouring-ladder.tolerance-must-be", tolerance);
         }
         List<Sized> vessels = all.stream()
                 .filter(named -> pours(named.vessel()))
@@ -150,8 +151,8 @@ public final class PouringLadder {
 
     private static void requirePoured(Material fill) {
         if (!fill.kind().isPoured()) {
-            throw new IllegalArgumentException("Fill must be loose or liquid, got %s (%s)."
-                    .formatted(fill.kind().words(), fill.name()));
+            throw Refused.because(
+                    "refused.pouring-ladder.fill-must-be", fill.kind().words(), fill.name());
         }
     }
 
@@ -319,13 +320,14 @@ public final class PouringLadder {
     public static PouringSet toLine(Named from, Named into, Volume measured, Volume toLine, Material fill) {
         requirePoured(fill);
         if (!measured.isMoreThan(toLine)) {
-            throw new IllegalArgumentException(
-                    "Fill must be more than goes to the line (%s), got %s. Something must stay in the jug."
-                            .formatted(toLine.forPeople(), measured.forPeople()));
+            throw Refused.because("refused.pouring-ladder.fill-must-be-2", toLine.forPeople(), measured.forPeople());
         }
         if (measured.isMoreThan(from.vessel().capacity())) {
-            throw new IllegalArgumentException("Fill must go into %s, which holds %s, got %s."
-                    .formatted(from.name(), from.vessel().capacity().forPeople(), measured.forPeople()));
+            throw Refused.because(
+                    "refused.pouring-ladder.fill-must-go",
+                    from.name(),
+                    from.vessel().capacity().forPeople(),
+                    measured.forPeople());
         }
         return lineSet(from, into, measured, toLine, fill);
     }

@@ -1,5 +1,6 @@
 package app.carder.core.prepare;
 
+import app.carder.core.said.Refused;
 import app.carder.core.week.OpenDays;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -49,7 +50,7 @@ public record OpenHours(Map<DayOfWeek, Hours> week, OpenDays days) {
             sessions =
                     sessions.stream().sorted(Comparator.comparing(Span::from)).toList();
             if (!to.isAfter(from)) {
-                throw new IllegalArgumentException("Closing must be after opening, got %s to %s.".formatted(from, to));
+                throw Refused.because("refused.open-hours.closing-must-be", from, to);
             }
         }
     }
@@ -64,8 +65,7 @@ public record OpenHours(Map<DayOfWeek, Hours> week, OpenDays days) {
         /** Refuses an end before its beginning. */
         public Span {
             if (!to.isAfter(from)) {
-                throw new IllegalArgumentException(
-                        "End must be after the beginning, got %s to %s.".formatted(from, to));
+                throw Refused.because("refused.open-hours.end-must-be", from, to);
             }
         }
     }
@@ -97,7 +97,7 @@ public record OpenHours(Map<DayOfWeek, Hours> week, OpenDays days) {
                 return day.atTime(wished.toLocalTime());
             }
         }
-        throw new IllegalArgumentException("There is no open day within a year of %s.".formatted(wished.toLocalDate()));
+        throw Refused.because("refused.open-hours.there-is-no", wished.toLocalDate());
     }
 
     /** The last open day before a day, within a year. */

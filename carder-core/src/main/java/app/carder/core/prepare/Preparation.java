@@ -1,6 +1,7 @@
 package app.carder.core.prepare;
 
 import app.carder.core.prepare.OpenHours.Block;
+import app.carder.core.said.Refused;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -143,10 +144,11 @@ public record Preparation(
                     .filter(step -> !placed.containsKey(step.name()))
                     .filter(step -> placed.keySet().containsAll(names(followers.getOrDefault(step.name(), List.of()))))
                     .max(Comparator.comparing(step -> deadline(step, followers, placed, readyAt)))
-                    .orElseThrow(() -> new IllegalArgumentException("Steps must not wait for each other in a ring: %s."
-                            .formatted(byName.keySet().stream()
+                    .orElseThrow(() -> Refused.because(
+                            "refused.preparation.steps-must-not",
+                            byName.keySet().stream()
                                     .filter(name -> !placed.containsKey(name))
-                                    .collect(Collectors.joining(", ")))));
+                                    .collect(Collectors.joining(", "))));
             LocalDateTime deadline = deadline(next, followers, placed, readyAt);
             placed.put(next.name(), late(next, deadline, open, taken));
         }
@@ -164,19 +166,17 @@ public record Preparation(
 
     private static Map<String, Step> checked(List<Step> steps) {
         if (steps.size() > MOST_STEPS) {
-            throw new IllegalArgumentException("Steps must be at most %d, got %d.".formatted(MOST_STEPS, steps.size()));
+            throw Refused.because("refused.preparation.steps-must-be", MOST_STEPS, steps.size());
         }
         Map<String, Step> byName = new LinkedHashMap<>();
         for (Step step : steps) {
             if (byName.put(step.name(), step) != null) {
-                throw new IllegalArgumentException(
-                        "Step must have a name of its own, got \"%s\" twice.".formatted(step.name()));
+                throw Refused.because("refused.preparation.step-must-have", step.name());
             }
         }
         steps.forEach(step -> step.after().forEach(name -> {
             if (!byName.containsKey(name)) {
-                throw new IllegalArgumentException(
-                        "Step \"%s\" must wait for a step that is there, got \"%s\".".formatted(step.name(), name));
+                throw Refused.because("refused.preparation.step-must-wait", step.name(), name);
             }
         }));
         return byName;
@@ -227,9 +227,7 @@ public record Preparation(
             }
         }
         if (step.who() == Step.Who.CHILDREN && !open.hasSessions()) {
-            throw new IllegalArgumentException(
-                    "Step \"%s\" is done with children, and there is no session of free play or group time to do it in."
-                            .formatted(step.name()));
+            throw Refused.because("refused.preparation.step-is-done", step.name());
         }
         throw tooLong(step);
     }
@@ -288,8 +286,11 @@ public record Preparation(
     }
 
     private static IllegalArgumentException tooLong(Step step) {
-        return new IllegalArgumentException("Step \"%s\" must fit into the time of %s, got %d minutes. Maybe split it?"
-                .formatted(step.name(), step.who().words(), step.handsOn().toMinutes()));
+        return Refused.because(
+                "refused.preparation.step-must-fit",
+                step.name(),
+                step.who().words(),
+                step.handsOn().toMinutes());
     }
 
     /** From the step that begins first along the follower that begins first, as that one binds. */

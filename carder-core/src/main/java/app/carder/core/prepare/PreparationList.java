@@ -2,6 +2,8 @@ package app.carder.core.prepare;
 
 import app.carder.core.prepare.OpenHours.Block;
 import app.carder.core.prepare.Preparation.Planned;
+import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -15,7 +17,7 @@ import java.util.List;
  * @param due every step, by when it begins
  * @param refused cards whose steps cannot be planned
  */
-public record PreparationList(List<Due> due, List<Refused> refused) {
+public record PreparationList(List<Due> due, List<Unplanned> refused) {
 
     /** Keeps its own copies. */
     public PreparationList {
@@ -53,13 +55,13 @@ public record PreparationList(List<Due> due, List<Refused> refused) {
      * @param job which
      * @param because in a sentence
      */
-    public record Refused(Job job, String because) {}
+    public record Unplanned(Job job, Said because) {}
 
     /** Lays the steps out. */
     public static PreparationList of(List<Job> jobs, OpenHours open, LocalDateTime now) {
         List<Block> taken = new ArrayList<>();
         List<Due> due = new ArrayList<>();
-        List<Refused> refused = new ArrayList<>();
+        List<Unplanned> refused = new ArrayList<>();
         for (Job job : jobs.stream()
                 .sorted(Comparator.comparing(Job::readyAt).reversed().thenComparing(Job::title))
                 .toList()) {
@@ -71,7 +73,7 @@ public record PreparationList(List<Due> due, List<Refused> refused) {
                                 due.add(new Due(job, planned, planned.startsAt().isBefore(now))));
                 taken = tried;
             } catch (IllegalArgumentException impossible) {
-                refused.add(new Refused(job, String.valueOf(impossible.getMessage())));
+                refused.add(new Unplanned(job, Refused.why(impossible)));
             }
         }
         due.sort(Comparator.comparing((Due one) -> one.planned().startsAt())

@@ -1,5 +1,6 @@
 package app.carder.core.prepare;
 
+import app.carder.core.said.Refused;
 import java.time.Duration;
 import java.util.Set;
 
@@ -43,27 +44,23 @@ public record Step(String name, Duration handsOn, Duration waiting, Who who, int
     public Step {
         after = Set.copyOf(after);
         if (name.isBlank()) {
-            throw new IllegalArgumentException("Step must have a name.");
+            throw Refused.because("refused.step.step-must-have");
         }
         if (handsOn.toMinutes() < 1 || handsOn.toHours() > 12) {
-            throw new IllegalArgumentException(
-                    "Hands-on time of \"%s\" must be from 1 minute to 12 hours, got %d minutes."
-                            .formatted(name, handsOn.toMinutes()));
+            throw Refused.because("refused.step.hands-on-time", name, handsOn.toMinutes());
         }
         if (waiting.isNegative() || waiting.toDays() > 30) {
-            throw new IllegalArgumentException("Waiting time of \"%s\" must be from 0 to 30 days, got %d hours."
-                    .formatted(name, waiting.toHours()));
+            throw Refused.because("refused.step.waiting-time-of", name, waiting.toHours());
         }
         if (turns < 1 || turns > 60) {
-            throw new IllegalArgumentException("Turns of \"%s\" must be from 1 to 60, got %d.".formatted(name, turns));
+            throw Refused.because("refused.step.turns-of-must", name, turns);
         }
     }
 
     /** Turns for children at a table: {@code turns = children / places}, rounded up. */
     public static int turnsFor(int children, int places) {
         if (children < 1 || places < 1) {
-            throw new IllegalArgumentException(
-                    "Children and places must be 1 or more, got %d and %d.".formatted(children, places));
+            throw Refused.because("refused.step.children-and-places", children, places);
         }
         return (children + places - 1) / places;
     }

@@ -3,10 +3,12 @@ package app.carder.core.proposal;
 import app.carder.core.framework.Sense;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekScore.Breach;
+import app.carder.core.said.Said;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Turn;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -39,30 +41,19 @@ final class Reasons {
         return Optional.ofNullable(week.get(slot)).map(byId::get);
     }
 
-    List<String> because(Slot slot) {
+    List<Said> because(Slot slot) {
         Offer offer = at(slot).orElseThrow();
-        List<String> because = new ArrayList<>();
+        List<Said> because = new ArrayList<>();
         if (problem.pins().containsKey(slot)) {
-            because.add("you pinned it");
+            because.add(Said.of("placed.pinned"));
         }
-        because.add(
-                switch (offer.turn()) {
-                    case STAYS -> "it has not stood its days yet";
-                    case STILL_CHOSEN -> "children still choose it";
-                    case CHANGE -> "it is due for a change, but nothing better fits";
-                    case RESTS -> "it should rest, but nothing better fits";
-                    case BACK -> "it has rested and can come back";
-                    case NEW -> "it is new";
-                });
+        because.add(Said.of("placed.turn." + offer.turn()));
         int interested = offer.interested().size();
         if (interested > 0) {
-            because.add(
-                    interested == 1
-                            ? "it meets one child's interest"
-                            : "it meets the interests of %d children".formatted(interested));
+            because.add(Said.of("placed.interests", interested));
         }
         if (offer.homes().contains(slot.zone())) {
-            because.add("it has its place here");
+            because.add(Said.of("placed.home"));
         }
         List<String> rare = new ArrayList<>();
         offer.areas().stream()
@@ -76,13 +67,13 @@ final class Reasons {
             }
         }
         if (!rare.isEmpty()) {
-            because.add("little else this week brings " + String.join(", ", rare));
+            because.add(Said.of("placed.rare", Said.oneAfterTheOther(rare)));
         }
         boolean stands = at(new Slot(slot.day(), slot.session() - 1, slot.zone()))
                         .equals(Optional.of(offer))
                 || at(new Slot(slot.day() - 1, slot.session(), slot.zone())).equals(Optional.of(offer));
         if (stands) {
-            because.add("it stays where it stands");
+            because.add(Said.of("placed.stays"));
         }
         return because;
     }
@@ -91,8 +82,8 @@ final class Reasons {
         return week.values().stream().map(byId::get).filter(wanted).count();
     }
 
-    List<String> givenUp() {
-        List<String> givenUp = new ArrayList<>();
+    List<Said> givenUp() {
+        List<Said> givenUp = new ArrayList<>();
         for (Slot slot : problem.slots()) {
             if (at(slot).isEmpty() && !problem.pins().containsKey(slot)) {
                 givenUp.add(whyEmpty(slot));
@@ -102,38 +93,31 @@ final class Reasons {
         problem.areas().entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(area -> {
             long count = times(offer -> offer.areas().contains(area.getKey()));
             if (count < target) {
-                givenUp.add("%s comes %d times; %d would be its even share.".formatted(area.getValue(), count, target));
+                givenUp.add(Said.of("given-up.area", area.getValue(), count, target));
             }
         });
         for (int day = 0; day < problem.days().size(); day++) {
             List<String> fresh = newOn(day);
             if (fresh.size() > Rotation.PRESENTATIONS_A_DAY) {
-                givenUp.add("%s brings %d new cards (%s): show each child one of them at most."
-                        .formatted(name(day), fresh.size(), String.join(", ", fresh)));
+                givenUp.add(Said.of("given-up.new", name(day), fresh.size(), Said.oneAfterTheOther(fresh)));
             }
         }
         new HashSet<>(week.values())
                 .stream()
                         .map(byId::get)
                         .filter(offer -> offer.turn() == Turn.CHANGE || offer.turn() == Turn.RESTS)
-                        .map(offer -> offer.turn() == Turn.CHANGE
-                                ? "%s stays out though it is due for a change.".formatted(offer.title())
-                                : "%s comes back before it has rested.".formatted(offer.title()))
-                        .sorted()
+                        .sorted(Comparator.comparing(Offer::title))
+                        .map(offer -> Said.of("given-up.turn." + offer.turn(), offer.title()))
                         .forEach(givenUp::add);
         long unmet = problem.served().keySet().stream()
                 .filter(child -> times(offer -> offer.interested().contains(child)) == 0)
                 .count();
         if (unmet > 0) {
-            givenUp.add(
-                    unmet == 1
-                            ? "One child's interest does not come this week."
-                            : "The interests of %d children do not come this week.".formatted(unmet));
+            givenUp.add(Said.of("given-up.interests", unmet));
         }
         problem.offers().stream()
                 .filter(offer -> isHeldAllWeek(offer))
-                .map(offer -> "%s stays in the cupboard: a safety finding speaks against it every day."
-                        .formatted(offer.title()))
+                .map(offer -> Said.of("given-up.held", offer.title()))
                 .forEach(givenUp::add);
         return givenUp;
     }
@@ -160,39 +144,31 @@ final class Reasons {
     }
 
     private enum Obstacle {
-        GROUND("%d cannot stand there or not on that day"),
-        ELSEWHERE("%d stand elsewhere in that session"),
-        ADULTS("%d take more adults than there are"),
-        STOCK("%d need material that another card has"),
-        MINUTES("%d need more preparation than the evening has"),
-        WORTH("%d would cost the week more than they bring");
-
-        private final String words;
-
-        Obstacle(String words) {
-            this.words = words;
-        }
+        GROUND,
+        ELSEWHERE,
+        ADULTS,
+        STOCK,
+        MINUTES,
+        WORTH
     }
 
-    private String whyEmpty(Slot slot) {
+    private Said whyEmpty(Slot slot) {
         Map<Obstacle, Integer> obstacles = new EnumMap<>(Obstacle.class);
         List<Breach> now = WeekScore.breaches(problem, week);
         for (Offer offer : problem.offers()) {
             obstacles.merge(obstacle(slot, offer, now), 1, Integer::sum);
         }
-        String why = obstacles.entrySet().stream()
-                .map(one -> one.getKey().words.formatted(one.getValue()))
-                .collect(Collectors.joining(", "));
-        return "%s in %s on %s stays empty: %s."
-                .formatted(
-                        problem.zones().get(slot.zone()).name(),
-                        problem.days()
-                                .get(slot.day())
-                                .sessions()
-                                .get(slot.session())
-                                .name(),
-                        name(slot.day()),
-                        why.isEmpty() ? "the deck is empty" : "of the deck, " + why);
+        List<Said> why = obstacles.entrySet().stream()
+                .map(one -> Said.of("given-up.obstacle." + one.getKey(), one.getValue()))
+                .toList();
+        return Said.of(
+                "given-up.empty",
+                problem.zones().get(slot.zone()).name(),
+                problem.days().get(slot.day()).sessions().get(slot.session()).name(),
+                name(slot.day()),
+                why.isEmpty()
+                        ? Said.of("given-up.no-deck")
+                        : Said.of("given-up.of-the-deck", Said.oneAfterTheOther(why)));
     }
 
     private Obstacle obstacle(Slot slot, Offer offer, List<Breach> known) {

@@ -1,6 +1,7 @@
 package app.carder.core.proposal;
 
 import app.carder.core.proposal.WeekProblem.Slot;
+import app.carder.core.said.Said;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +13,7 @@ import java.util.Map;
  * @param givenUp what the week lacks, in sentences
  * @param score what it is worth
  */
-public record WeekPlan(List<Placed> placed, List<String> givenUp, WeekScore score) {
+public record WeekPlan(List<Placed> placed, List<Said> givenUp, WeekScore score) {
 
     /** Keeps its own copies. */
     public WeekPlan {
@@ -27,7 +28,7 @@ public record WeekPlan(List<Placed> placed, List<String> givenUp, WeekScore scor
      * @param cardId which card
      * @param because why it is there, in short phrases
      */
-    public record Placed(Slot slot, String cardId, List<String> because) {
+    public record Placed(Slot slot, String cardId, List<Said> because) {
         /** Keeps its own copy. */
         public Placed {
             because = List.copyOf(because);

@@ -3,6 +3,7 @@ package app.carder.core.proposal;
 import app.carder.core.framework.Sense;
 import app.carder.core.proposal.WeekProblem.Day;
 import app.carder.core.proposal.WeekProblem.Slot;
+import app.carder.core.said.Said;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Turn;
 import java.util.ArrayList;
@@ -47,7 +48,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
      * @param rule which
      * @param words where, for people
      */
-    public record Breach(Rule rule, String words) {}
+    public record Breach(Rule rule, Said words) {}
 
     /**
      * Counts.
@@ -103,11 +104,11 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                     breach(
                             Rule.GROUND,
                             1,
-                            "%s cannot stand in %s on %s"
-                                    .formatted(
-                                            offer.title(),
-                                            problem.zones().get(slot.zone()).name(),
-                                            problem.days().get(slot.day()).on()));
+                            Said.of(
+                                    "breach.ground",
+                                    offer.title(),
+                                    problem.zones().get(slot.zone()).name(),
+                                    problem.days().get(slot.day()).on().toString()));
                 }
             });
             for (int day = 0; day < problem.days().size(); day++) {
@@ -122,7 +123,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
             }
         }
 
-        private void breach(Rule rule, int by, String words) {
+        private void breach(Rule rule, int by, Said words) {
             broken += by;
             breaches.add(new Breach(rule, words));
         }
@@ -150,10 +151,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
             for (Offer offer : different) {
                 int times = (int) out.stream().filter(offer::equals).count();
                 if (times > 1) {
-                    breach(
-                            Rule.ONE_PLACE,
-                            times * (times - 1) / 2,
-                            "%s stands in two places at once".formatted(offer.title()));
+                    breach(Rule.ONE_PLACE, times * (times - 1) / 2, Said.of("breach.one-place", offer.title()));
                 }
             }
         }
@@ -167,14 +165,10 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                 breach(
                         Rule.ADULTS,
                         parts - have,
-                        "%s on %s takes more adults than there are"
-                                .formatted(
-                                        problem.days()
-                                                .get(day)
-                                                .sessions()
-                                                .get(session)
-                                                .name(),
-                                        problem.days().get(day).on()));
+                        Said.of(
+                                "breach.adults",
+                                problem.days().get(day).sessions().get(session).name(),
+                                problem.days().get(day).on().toString()));
             }
         }
 
@@ -184,7 +178,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                         .mapToLong(offer -> offer.needs().getOrDefault(material, 0L))
                         .sum();
                 if (need > have) {
-                    breach(Rule.STOCK, 1, "%s is not enough for two cards at once".formatted(material));
+                    breach(Rule.STOCK, 1, Said.of("breach.stock", material));
                 }
             });
         }
@@ -205,8 +199,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
                 breach(
                         Rule.PREPARATION,
                         minutes - asked.preparationMinutes(),
-                        "%s takes %d minutes to prepare, %d are there"
-                                .formatted(asked.on(), minutes, asked.preparationMinutes()));
+                        Said.of("breach.preparation", asked.on().toString(), minutes, asked.preparationMinutes()));
             }
         }
 

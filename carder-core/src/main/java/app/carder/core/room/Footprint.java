@@ -1,5 +1,7 @@
 package app.carder.core.room;
 
+import app.carder.core.said.Refused;
+
 /**
  * A rectangle on the floor, turned about its middle.
  *
@@ -20,11 +22,10 @@ public record Footprint(Point middle, int widthMm, int depthMm, int turnDegrees)
      */
     public Footprint {
         if (Math.min(widthMm, depthMm) < SMALLEST_MM || Math.max(widthMm, depthMm) > LARGEST_MM) {
-            throw new IllegalArgumentException(
-                    "Sides must be 2 cm to 30 m long, got %d mm by %d mm.".formatted(widthMm, depthMm));
+            throw Refused.because("refused.footprint.sides-must-be", widthMm, depthMm);
         }
         if (turnDegrees < 0 || turnDegrees > 359) {
-            throw new IllegalArgumentException("Turn must be 0 to 359 degrees, got %d.".formatted(turnDegrees));
+            throw Refused.because("refused.footprint.turn-must-be", turnDegrees);
         }
     }
 

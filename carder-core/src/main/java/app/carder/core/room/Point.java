@@ -1,5 +1,7 @@
 package app.carder.core.room;
 
+import app.carder.core.said.Refused;
+
 /**
  * A place on the plan.
  *
@@ -18,8 +20,7 @@ public record Point(int xMm, int yMm) {
      */
     public Point {
         if (xMm < 0 || yMm < 0 || xMm > FARTHEST_MM || yMm > FARTHEST_MM) {
-            throw new IllegalArgumentException(
-                    "Place must lie within 0 to 60 m, got %d mm, %d mm.".formatted(xMm, yMm));
+            throw Refused.because("refused.point.place-must-lie", xMm, yMm);
         }
     }
 }

@@ -11,14 +11,13 @@ import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.room.ZoneKind.Sound;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
+import app.carder.core.said.Said;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -69,11 +68,12 @@ public final class RoomCheck {
         return Optional.of(finding(
                 "FLOOR_SPACE",
                 Level.STOP_FOR,
-                "Too little floor",
+                Finding.Words.of(
+                        "room.floor",
+                        children,
+                        need.get().toPlainString(),
+                        capacity.floorM2().toString()),
                 "the room",
-                "%d children need %s m², the floor that counts is %s m²"
-                        .formatted(children, need.get().toPlainString(), capacity.floorM2()),
-                "Use a second room, take storage out, or have fewer children in at once.",
                 capacity.source(),
                 rule.name()));
     }
@@ -87,13 +87,11 @@ public final class RoomCheck {
                 findings.add(finding(
                         fire ? "FIRE_EXIT" : "DOORWAY",
                         fire ? Level.STOP_FOR : Level.KNOW,
-                        fire ? "Fire exit is not clear" : "Doorway is not clear",
+                        Finding.Words.of(
+                                fire ? "room.fire-exit" : "room.doorway",
+                                Said.oneAfterTheOther(
+                                        before.stream().map(Piece::title).toList())),
                         door.use().words(),
-                        "within a metre of it stands: "
-                                + before.stream().map(Piece::title).collect(Collectors.joining(", ")),
-                        fire
-                                ? "Move it. Fire exits stay clear at all times."
-                                : "Move it, or see that the door is not needed.",
                         fire ? Source.fromMemory("Regulatory Reform (Fire Safety) Order 2005, article 14") : PRACTICE,
                         fire ? "England, Wales" : ""));
             }
@@ -106,15 +104,13 @@ public final class RoomCheck {
                 .map(zone -> finding(
                         "WAY",
                         Level.KNOW,
-                        "No way that is wide enough",
+                        Finding.Words.of(
+                                "room.way",
+                                plan.pathWidthMm() / 10,
+                                ways.widest(zone)
+                                        .map(widest -> Said.of("room.way.widest", widest / 10))
+                                        .orElse(Said.of("room.way.none"))),
                         zone.name(),
-                        "the way to it should be %d cm wide; %s"
-                                .formatted(
-                                        plan.pathWidthMm() / 10,
-                                        ways.widest(zone)
-                                                .map(widest -> "the widest there is has %d cm".formatted(widest / 10))
-                                                .orElse("there is none at all")),
-                        "Move furniture apart, or narrow the way on purpose in the plan's settings.",
                         Source.fromMemory("Approved Document M: 900 mm lets a wheelchair user pass"),
                         ""))
                 .toList();
@@ -135,10 +131,14 @@ public final class RoomCheck {
                 findings.add(finding(
                         "WET_FLOOR",
                         Level.STAY_WITH,
-                        "Wet play on soft floor",
+                        Finding.Words.of(
+                                "room.wet-floor",
+                                rugs.isEmpty()
+                                        ? Said.of(
+                                                "room.wet-floor.on",
+                                                zone.ground().words())
+                                        : Said.of("room.wet-floor.rug")),
                         zone.name(),
-                        rugs.isEmpty() ? "it is on " + zone.ground().words() : "a rug lies in it",
-                        "Move it to a floor that can be wiped, or lay a non-slip mat and dry the edges while it is used.",
                         PRACTICE,
                         ""));
             }
@@ -147,16 +147,12 @@ public final class RoomCheck {
                 findings.add(finding(
                         "TAP",
                         Level.KNOW,
-                        "Far from water",
+                        Finding.Words.of(
+                                "room.tap",
+                                far.isEmpty()
+                                        ? Said.of("room.tap.none")
+                                        : Said.of("room.tap.far", far.getAsDouble(), FAR_FROM_TAP_M)),
                         zone.name(),
-                        far.isEmpty()
-                                ? "no tap on this plan can be reached from it"
-                                : String.format(
-                                        Locale.ROOT,
-                                        "the nearest tap is %.1f m away; %.0f m is a good limit for full jugs",
-                                        far.getAsDouble(),
-                                        FAR_FROM_TAP_M),
-                        "Bring it nearer to the tap, or keep a filled can beside it.",
                         PRACTICE,
                         ""));
             }
@@ -172,11 +168,9 @@ public final class RoomCheck {
                     findings.add(finding(
                             "QUIET",
                             Level.KNOW,
-                            "Quiet beside loud",
+                            Finding.Words.of(
+                                    "room.quiet", loud.name(), Math.round(distance(quiet, loud) / 10), DIVIDES_MM / 10),
                             quiet.name(),
-                            "%s is %d cm away with nothing of %d cm or more between them"
-                                    .formatted(loud.name(), Math.round(distance(quiet, loud) / 10), DIVIDES_MM / 10),
-                            "Put a shelf or a screen between them, or move one.",
                             PRACTICE,
                             ""));
                 }
@@ -202,19 +196,8 @@ public final class RoomCheck {
     }
 
     private static Finding finding(
-            String code,
-            Level level,
-            String title,
-            String subject,
-            String reason,
-            String caution,
-            Source source,
-            String jurisdiction) {
+            String code, Level level, Finding.Words words, String subject, Source source, String jurisdiction) {
         return Finding.known(
-                code,
-                level,
-                new Finding.Words(title, reason, caution),
-                new Finding.About(subject, List.of()),
-                new Finding.Authority(source, jurisdiction));
+                code, level, words, new Finding.About(subject, List.of()), new Finding.Authority(source, jurisdiction));
     }
 }

@@ -1,6 +1,7 @@
 package app.carder.core.room;
 
 import app.carder.core.measure.Length;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -50,14 +51,13 @@ public record RoomPlan(
         pieces = List.copyOf(pieces);
         spots = List.copyOf(spots);
         if (outline.size() < 3 || outline.size() > MOST_CORNERS) {
-            throw new IllegalArgumentException(
-                    "Outline must have 3 to %d corners, got %d.".formatted(MOST_CORNERS, outline.size()));
+            throw Refused.because("refused.room-plan.outline-must-have", MOST_CORNERS, outline.size());
         }
         if (!Shapes.of(outline).isValid()) {
-            throw new IllegalArgumentException("Outline must not cross itself. Maybe two corners changed places?");
+            throw Refused.because("refused.room-plan.outline-must-not");
         }
         if (pathWidthMm < 400 || pathWidthMm > 2500) {
-            throw new IllegalArgumentException("Path must be 40 cm to 250 cm wide, got %d mm.".formatted(pathWidthMm));
+            throw Refused.because("refused.room-plan.path-must-be", pathWidthMm);
         }
         List<String> ids = new ArrayList<>();
         walls.forEach(wall -> ids.add(wall.id()));
@@ -66,14 +66,12 @@ public record RoomPlan(
         pieces.forEach(piece -> ids.add(piece.id()));
         spots.forEach(spot -> ids.add(spot.id()));
         if (ids.size() > MOST_ITEMS) {
-            throw new IllegalArgumentException(
-                    "Plan must have at most %d things, got %d.".formatted(MOST_ITEMS, ids.size()));
+            throw Refused.because("refused.room-plan.plan-must-have", MOST_ITEMS, ids.size());
         }
         Set<String> seen = new HashSet<>();
         for (String id : ids) {
             if (!seen.add(id)) {
-                throw new IllegalArgumentException(
-                        "Each thing must have an id of its own, got %s twice.".formatted(id));
+                throw Refused.because("refused.room-plan.each-thing-must", id);
             }
         }
     }
@@ -179,7 +177,7 @@ public record RoomPlan(
             checkId(id);
             checkName(name);
             if (name.isBlank()) {
-                throw new IllegalArgumentException("Zone must have a name.");
+                throw Refused.because("refused.room-plan.zone-must-have");
             }
         }
     }
@@ -204,10 +202,10 @@ public record RoomPlan(
             checkId(id);
             checkName(name);
             if (heightMm < 0 || heightMm > 3000) {
-                throw new IllegalArgumentException("Furniture must be 0 to 3 m high, got %d mm.".formatted(heightMm));
+                throw Refused.because("refused.room-plan.furniture-must-be", heightMm);
             }
             if (places < 0 || places > 12) {
-                throw new IllegalArgumentException("Furniture must have 0 to 12 places, got %d.".formatted(places));
+                throw Refused.because("refused.room-plan.furniture-must-have", places);
             }
         }
 
@@ -282,24 +280,22 @@ public record RoomPlan(
 
     private static void checkId(String id) {
         if (!id.matches("[A-Za-z0-9-]{1,40}")) {
-            throw new IllegalArgumentException(
-                    "Id must be 1 to 40 letters, digits or hyphens, got \"%s\".".formatted(id));
+            throw Refused.because("refused.room-plan.id-must-be", id);
         }
     }
 
     private static void checkName(String name) {
         if (name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException(
-                    "Name must have at most %d letters, got %d.".formatted(LONGEST_NAME, name.length()));
+            throw Refused.because("refused.room-plan.name-must-have", LONGEST_NAME, name.length());
         }
         if (name.chars().anyMatch(Character::isISOControl)) {
-            throw new IllegalArgumentException("Name must be one line without control characters.");
+            throw Refused.because("refused.room-plan.name-must-be");
         }
     }
 
     private static void checkApart(String what, Point from, Point to) {
         if (from.equals(to)) {
-            throw new IllegalArgumentException("%s must have two ends, got %s twice.".formatted(what, from));
+            throw Refused.because("refused.room-plan.must-have-two", what, from);
         }
     }
 }

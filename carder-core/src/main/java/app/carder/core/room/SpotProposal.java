@@ -3,6 +3,7 @@ package app.carder.core.room;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.RoomPlan.Zone;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
@@ -52,12 +53,12 @@ public record SpotProposal(
      */
     public static SpotProposal of(RoomPlan plan, int adults, Posture posture, Play play) {
         if (adults < 1 || adults > MOST_ADULTS) {
-            throw new IllegalArgumentException("Adults must be 1 to %d, got %d.".formatted(MOST_ADULTS, adults));
+            throw Refused.because("refused.spot-proposal.adults-must-be", MOST_ADULTS, adults);
         }
         List<Coordinate> points = grid(playFloor(plan, play), MOST_POINTS);
         List<Coordinate> places = grid(standing(plan), MOST_PLACES);
         if (points.isEmpty() || places.isEmpty()) {
-            throw new IllegalArgumentException("Plan must have a zone to look at and free floor to stand on.");
+            throw Refused.because("refused.spot-proposal.plan-must-have");
         }
         List<Shadow> casters = Shadow.casters(plan);
         List<BitSet> sees = places.parallelStream()

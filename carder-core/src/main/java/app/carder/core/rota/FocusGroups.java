@@ -1,5 +1,7 @@
 package app.carder.core.rota;
 
+import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -78,7 +80,7 @@ public record FocusGroups(List<Group> groups, List<Unplaced> unplaced) {
      * @param child who
      * @param because why, in words
      */
-    public record Unplaced(Child child, String because) {}
+    public record Unplaced(Child child, Said because) {}
 
     /**
      * Draws groups.
@@ -90,7 +92,7 @@ public record FocusGroups(List<Group> groups, List<Unplaced> unplaced) {
      */
     public static FocusGroups of(List<Child> children, List<Time> times, int size) {
         if (size < 1 || size > 12) {
-            throw new IllegalArgumentException("A focus group must have 1 to 12 children, got %d.".formatted(size));
+            throw Refused.because("refused.focus-groups.a-focus-group", size);
         }
         Matching matching = new Matching(times, size);
         List<Child> byNeed = children.stream()
@@ -178,10 +180,10 @@ public record FocusGroups(List<Group> groups, List<Unplaced> unplaced) {
             places.get(time).add(child);
         }
 
-        private String why(Child child) {
+        private Said why(Child child) {
             return times(child, Offer.ALL).isEmpty()
-                    ? "does not attend on a day that has a group left in this cycle"
-                    : "all groups on the days that %s attends are full".formatted(child.name());
+                    ? Said.of("focus.no-group-left")
+                    : Said.of("focus.full", child.name());
         }
 
         private List<Group> groups() {

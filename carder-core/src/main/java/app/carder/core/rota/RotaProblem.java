@@ -1,5 +1,6 @@
 package app.carder.core.rota;
 
+import app.carder.core.said.Refused;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -30,10 +31,10 @@ public record RotaProblem(
         pins = Map.copyOf(pins);
         before = Map.copyOf(before);
         if (adults.isEmpty() || areas.isEmpty()) {
-            throw new IllegalArgumentException("A rota must have somebody to lead and something to be led.");
+            throw Refused.because("refused.rota-problem.a-rota-must");
         }
         if (weeks < 1 || weeks > 26) {
-            throw new IllegalArgumentException("A rota must have 1 to 26 weeks, got %d.".formatted(weeks));
+            throw Refused.because("refused.rota-problem.a-rota-must-2", weeks);
         }
         Set<String> ids = new HashSet<>();
         adults.forEach(adult -> checkNew(ids, adult.id()));
@@ -41,16 +42,14 @@ public record RotaProblem(
         int cycle = weeks;
         pins.forEach((turn, adult) -> {
             if (!ids.contains(adult) || !ids.contains(turn.areaId()) || turn.week() >= cycle || turn.week() < 0) {
-                throw new IllegalArgumentException(
-                        "Pin must name an adult, an area and a week that are there, got %s at %s."
-                                .formatted(adult, turn));
+                throw Refused.because("refused.rota-problem.pin-must-name", adult, turn);
             }
         });
     }
 
     private static void checkNew(Set<String> ids, String id) {
         if (!ids.add(id)) {
-            throw new IllegalArgumentException("Each must have an id of its own, got %s twice.".formatted(id));
+            throw Refused.because("refused.rota-problem.each-must-have", id);
         }
     }
 

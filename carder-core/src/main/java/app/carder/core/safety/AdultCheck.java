@@ -3,6 +3,7 @@ package app.carder.core.safety;
 import app.carder.core.material.Trait;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -53,49 +54,32 @@ public final class AdultCheck {
                 List<Finding> found = setup.items().stream()
                         .flatMap(item -> CareRelations.match(avoided, item.material()).stream()
                                 .map(match -> finding(
-                                        "ADULT_AVOIDS",
-                                        "An adult should not handle it",
-                                        "\"%s\" was found for what an adult who works here avoids: %s"
-                                                .formatted(match.found(), avoided),
-                                        item,
-                                        OWN_WORDS)))
+                                        "ADULT_AVOIDS", "adult.avoids", item, OWN_WORDS, match.found(), avoided)))
                         .toList();
                 findings.addAll(found);
                 if (found.isEmpty()
                         && !CareRelations.knows(avoided)
                         && !setup.items().isEmpty()) {
                     findings.add(finding(
-                            "ADULT_AVOIDS",
-                            "Check by hand for an adult",
-                            "an adult who works here avoids \"%s\", which is in none of the lists".formatted(avoided),
-                            setup.items().get(0),
-                            OWN_WORDS));
+                            "ADULT_AVOIDS", "adult.by-hand", setup.items().get(0), OWN_WORDS, avoided));
                 }
             }
             if (adult.isExpecting()) {
                 setup.items().stream()
                         .filter(item -> NOT_WHILE_EXPECTING.stream()
                                 .anyMatch(trait -> item.material().has(trait)))
-                        .map(item -> finding(
-                                "ADULT_EXPECTING",
-                                "Not for somebody who is expecting",
-                                "soil, droppings, moulds and strong vapours",
-                                item,
-                                EXPECTING))
+                        .map(item -> finding("ADULT_EXPECTING", "adult.expecting", item, EXPECTING))
                         .forEach(findings::add);
             }
         }
         return findings.stream().distinct().toList();
     }
 
-    private static Finding finding(String code, String title, String reason, Item item, Source source) {
+    private static Finding finding(String code, String words, Item item, Source source, Object... reasonArguments) {
         return Finding.known(
                 code,
                 Level.KNOW,
-                new Finding.Words(
-                        title,
-                        reason,
-                        "Somebody else sets it out and clears it up, or with gloves. Ask your own doctor or midwife."),
+                Finding.Words.of(words, reasonArguments).doing(Said.of("adult.caution")),
                 new Finding.About(item.material().name(), List.of()),
                 new Finding.Authority(source, ""));
     }

@@ -3,12 +3,16 @@ package app.carder.core.safety;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.Trait;
+import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.CareEntry.Kind;
 import app.carder.core.safety.CareRelations.Match;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
+import app.carder.core.vessel.Vessel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -76,8 +80,13 @@ final class CareCheck {
                             .forEach(item -> CareRelations.match(entry.words(), item.material())
                                     .map(match -> found(child, entry, item, match))
                                     .ifPresent(findings::add));
-                } else if (!entry.asksFor().isEmpty()) {
-                    findings.add(reminder(child, entry));
+                } else {
+                    if (entry.kind() == Kind.REACH) {
+                        findings.addAll(reach(child, entry));
+                    }
+                    if (!entry.asksFor().isEmpty()) {
+                        findings.add(reminder(child, entry));
+                    }
                 }
             }
             child.allergens().orElse(Set.of()).stream()
@@ -135,15 +144,13 @@ final class CareCheck {
                 rule ? "FOOD_RULE" : "CARE_AVOIDED",
                 Level.STOP_FOR,
                 new Finding.Words(
-                        rule ? "Food rule of the family" : "Allergy outside the list",
-                        "%s; \"%s\" was found%s"
-                                .formatted(
-                                        entry.forPeople(),
-                                        match.found(),
-                                        match.because().isEmpty() ? "" : ": " + match.because()),
-                        entry.asksFor().isEmpty()
-                                ? "Use another material for the whole group, or follow the plan and ask the family."
-                                : entry.asksFor()),
+                        Said.of(rule ? "care.food-rule.title" : "care.avoided.title"),
+                        Said.of(
+                                match.because().isEmpty() ? "care.avoided.reason" : "care.avoided.related",
+                                entry.forPeople(),
+                                match.found(),
+                                match.because()),
+                        entry.asksFor().isEmpty() ? Said.of("care.avoided.caution") : Said.typed(entry.asksFor())),
                 new Finding.About(item.material().name(), List.of(child.forPeople())),
                 new Finding.Authority(match.because().isEmpty() ? FAMILY : RELATIONS, ""));
     }
@@ -152,23 +159,50 @@ final class CareCheck {
         return Finding.known(
                 "RELATED_ALLERGEN",
                 Level.STOP_FOR,
-                new Finding.Words(
-                        "Related to an allergen",
-                        "allergy: %s; \"%s\" was found: %s"
-                                .formatted(
-                                        avoided.words(),
-                                        match.found(),
-                                        match.because().isEmpty() ? "the name says it" : match.because()),
-                        "Ask the family and follow the medical plan; use another material for the whole group."),
+                Finding.Words.of(
+                        "care.related",
+                        avoided.words(),
+                        match.found(),
+                        match.because().isEmpty() ? Said.of("care.the-name-says-it") : match.because()),
                 new Finding.About(item.material().name(), List.of(child.forPeople())),
                 new Finding.Authority(RELATIONS, ""));
+    }
+
+    /** What is put out holds a child's reach from a seat: whether the far rim is beyond it, or nobody wrote down how far it goes. */
+    private List<Finding> reach(ChildPresent child, CareEntry entry) {
+        List<Finding> findings = new ArrayList<>();
+        for (Item item : setup.items()) {
+            Optional<Length> across = item.vessel().map(Vessel::acrossRim);
+            if (across.isPresent()
+                    && entry.length().map(across.get()::isMoreThan).orElse(true)) {
+                findings.add(Finding.known(
+                        "CARE_REACH",
+                        Level.KNOW,
+                        entry.length()
+                                .map(reach -> Finding.Words.of(
+                                        "care.reach",
+                                        child.name(),
+                                        reach.forPeople(),
+                                        item.material().name(),
+                                        across.get().forPeople()))
+                                .orElseGet(() -> Finding.Words.of(
+                                        "care.reach-not-measured",
+                                        child.name(),
+                                        item.material().name(),
+                                        across.get().forPeople())),
+                        new Finding.About(item.material().name(), List.of(child.forPeople())),
+                        new Finding.Authority(FAMILY, "")));
+            }
+        }
+        return findings;
     }
 
     private static Finding reminder(ChildPresent child, CareEntry entry) {
         return Finding.known(
                 "CARE_" + entry.kind(),
                 Level.KNOW,
-                new Finding.Words("To know about a child", entry.forPeople(), entry.asksFor()),
+                new Finding.Words(
+                        Said.of("care.to-know.title"), Said.typed(entry.forPeople()), Said.typed(entry.asksFor())),
                 new Finding.About(child.name(), List.of(child.forPeople())),
                 new Finding.Authority(FAMILY, ""));
     }

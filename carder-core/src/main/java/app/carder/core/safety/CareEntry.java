@@ -1,5 +1,9 @@
 package app.carder.core.safety;
 
+import app.carder.core.measure.Length;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
 /**
  * One more thing that the adults must know about a child, beside the listed allergens.
  *
@@ -8,6 +12,8 @@ package app.carder.core.safety;
  * @param asksFor what adults do about it; empty where the plan says it all
  */
 public record CareEntry(Kind kind, String words, String asksFor) {
+
+    private static final Pattern LENGTH = Pattern.compile("\\d+(?:[.,]\\d+)?\\s*(?:mm|cm|m)\\b");
 
     /** Longest words: 120 letters. */
     public static final int LONGEST_WORDS = 120;
@@ -72,6 +78,11 @@ public record CareEntry(Kind kind, String words, String asksFor) {
             throw new IllegalArgumentException("Entry must have at most %d and %d letters, got %d and %d."
                     .formatted(LONGEST_WORDS, LONGEST_ASKS_FOR, words.length(), asksFor.length()));
         }
+    }
+
+    /** The first length that it names, {@code 35 cm} in "35 cm from his chair"; absent where it names none. */
+    Optional<Length> length() {
+        return LENGTH.matcher(words).results().findFirst().map(found -> Length.parse(found.group()));
     }
 
     /** For people: {@code allergy: kiwi}. */

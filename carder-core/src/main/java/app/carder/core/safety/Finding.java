@@ -1,6 +1,7 @@
 package app.carder.core.safety;
 
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,7 +24,19 @@ public record Finding(String code, Level level, Words words, About about, Author
      * @param reason why it speaks here, with the figures that decided
      * @param caution what to do
      */
-    public record Words(String title, String reason, String caution) {}
+    public record Words(Said title, Said reason, Said caution) {
+
+        /** What the catalogue has under {@code <code>.title}, {@code .reason} and {@code .caution}. */
+        public static Words of(String code, Object... reasonArguments) {
+            return new Words(
+                    Said.of(code + ".title"), Said.of(code + ".reason", reasonArguments), Said.of(code + ".caution"));
+        }
+
+        /** The same with another thing to do. */
+        public Words doing(Said caution) {
+            return new Words(title, reason, caution);
+        }
+    }
 
     /**
      * What it is about.
@@ -56,9 +69,9 @@ public record Finding(String code, Level level, Words words, About about, Author
         return level.holds();
     }
 
-    /** Of the rule, in a few words. */
+    /** Of the rule, in a few words of English. */
     public String title() {
-        return words.title();
+        return words.title().words();
     }
 
     /** The material that it is about. */
@@ -71,14 +84,14 @@ public record Finding(String code, Level level, Words words, About about, Author
         return about.children();
     }
 
-    /** Why it speaks here, with the figures that decided. */
+    /** Why it speaks here, with the figures that decided, in English. */
     public String reason() {
-        return words.reason();
+        return words.reason().words();
     }
 
-    /** What to do. */
+    /** What to do, in English. */
     public String caution() {
-        return words.caution();
+        return words.caution().words();
     }
 
     /** Where the rule comes from. */

@@ -1,5 +1,7 @@
 package app.carder.core.safety;
 
+import app.carder.core.said.Said;
+
 /**
  * One thing that is not known and would matter.
  *
@@ -15,30 +17,18 @@ public record Gap(Fact fact, String about, String subject, String detail) {
         return fact + "|" + about + "|" + detail;
     }
 
-    /** For people: {@code size of acorns}, {@code Is "water beads" water beads?}. */
+    /** For people, in English: {@code size of acorns}, {@code Is "water beads" water beads?}. */
     public String question() {
-        return switch (fact) {
-            case NAME -> "\"%s\": is this %s?".formatted(subject, detail);
-            case CONTENT -> "Does %s hold or touch %s?".formatted(subject, detail);
-            case ATTENDANCE -> "Nobody is written down for this day.";
-            case AGE, ALLERGIES -> "%s: %s not written down.".formatted(subject, fact.words());
-            default -> "%s: %s not known.".formatted(subject, fact.words());
-        };
+        return saidQuestion().words();
+    }
+
+    Said saidQuestion() {
+        return Said.of("gap." + fact + ".question", subject, detail);
     }
 
     /** The question in two or three words: {@code Size not known}. */
-    public String title() {
-        return switch (fact) {
-            case NAME -> "Sounds like " + detail;
-            case CONTENT -> "May hold " + detail;
-            case ATTENDANCE -> "Nobody written down";
-            case AGE, ALLERGIES -> capitalised() + " not written down";
-            default -> capitalised() + " not known";
-        };
-    }
-
-    private String capitalised() {
-        return Character.toUpperCase(fact.words().charAt(0)) + fact.words().substring(1);
+    Said saidTitle() {
+        return Said.of("gap." + fact + ".title", detail);
     }
 
     /** Whether "yes" is an answer to it, and not only a measure. */

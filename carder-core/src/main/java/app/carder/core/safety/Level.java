@@ -1,27 +1,28 @@
 package app.carder.core.safety;
 
+import app.carder.core.said.Said;
+
 /** How strict a finding is. In order of weight. */
 public enum Level {
     /** Cannot be overruled. */
-    NEVER("Never"),
+    NEVER,
     /** Holds the set-out until somebody decides with a reason that is kept. */
-    STOP_FOR("Stop for"),
+    STOP_FOR,
     /** Something is not known that could stop it; holds the set-out as a stop does, until it is measured or looked at. */
-    CANNOT_BE_JUDGED("Cannot be judged"),
+    CANNOT_BE_JUDGED,
     /** Needs a named adult within arm's reach. */
-    STAY_WITH("Stay with it"),
+    STAY_WITH,
     /** To be known before it is set out. */
-    KNOW("Know");
+    KNOW;
 
-    private final String words;
-
-    Level(String words) {
-        this.words = words;
+    /** For people, in English. */
+    public String words() {
+        return said().words();
     }
 
     /** For people. */
-    public String words() {
-        return words;
+    public Said said() {
+        return Said.of("level." + name());
     }
 
     /** Whether it holds the set-out: as a stop, or for good. */

@@ -1,5 +1,6 @@
 package app.carder.core.safety;
 
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -34,9 +35,9 @@ public enum Pet {
                                     "PET_" + pet,
                                     Level.KNOW,
                                     new Finding.Words(
-                                            "To be kept from the " + pet.words,
-                                            "\"%s\" was found: %s".formatted(match.found(), match.because()),
-                                            "Keep the animal out while it is out, pick up every piece, and wash hands. Ask your vet."),
+                                            Said.of("pet.title", pet.words),
+                                            Said.of("pet.reason", match.found(), match.because()),
+                                            Said.of("pet.caution")),
                                     new Finding.About(item.material().name(), List.of()),
                                     new Finding.Authority(
                                             app.carder.core.reckoning.Source.fromMemory("Advice to owners of animals"),

@@ -6,6 +6,7 @@ import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -48,10 +49,10 @@ record RuleReader(Rule rule, Trigger trigger, Concerned concerned) {
      * @param findings that are certain
      * @param gaps each of which could make it speak
      */
-    record Said(List<Finding> findings, Set<Gap> gaps) {}
+    record Outcome(List<Finding> findings, Set<Gap> gaps) {}
 
     /** What it has to say of a whole card. */
-    Said of(Setup setup, List<ChildPresent> children) {
+    Outcome of(Setup setup, List<ChildPresent> children) {
         List<Finding> findings = new ArrayList<>();
         Set<Gap> gaps = new LinkedHashSet<>();
         if (trigger.holdsForCard(setup)) {
@@ -61,7 +62,7 @@ record RuleReader(Rule rule, Trigger trigger, Concerned concerned) {
                 setup.items().forEach(item -> look(setup, item, children, findings, gaps));
             }
         }
-        return new Said(findings, gaps);
+        return new Outcome(findings, gaps);
     }
 
     private void look(Setup setup, Item item, List<ChildPresent> children, List<Finding> findings, Set<Gap> gaps) {
@@ -93,17 +94,18 @@ record RuleReader(Rule rule, Trigger trigger, Concerned concerned) {
 
     private Finding finding(Setup setup, Item item, List<ChildPresent> meant) {
         Optional<Stereotype> said = trigger.isAboutStereotypes() ? Stereotype.in(setup.words()) : Optional.empty();
-        String why = said.map(words -> "it says \"" + words.found() + "\"")
-                .or(() -> trigger.evidence(item).map(figures -> rule.words().reason() + " (" + figures + ")"))
-                .orElse(rule.words().reason())
-                .replace("{allergens}", allergens(item.material(), meant));
+        Said reason = rule.words().reason().about(allergens(item.material(), meant));
+        Said why = said.map(words -> Said.of("finding.it-says", words.found()))
+                .or(() -> trigger.evidence(item).map(figures -> Said.of("finding.with-figures", reason, figures)))
+                .orElse(reason);
         return Finding.known(
                 rule.code(),
                 rule.level(),
                 new Finding.Words(
                         rule.words().title(),
                         why,
-                        said.map(Stereotype::kinder).orElse(rule.words().caution())),
+                        said.map(words -> Said.typed(words.kinder()))
+                                .orElse(rule.words().caution())),
                 new Finding.About(
                         item.material().name(),
                         meant.stream().map(ChildPresent::forPeople).toList()),

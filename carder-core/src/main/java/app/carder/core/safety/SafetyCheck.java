@@ -6,6 +6,7 @@ import app.carder.core.material.Trait;
 import app.carder.core.reckoning.Source;
 import app.carder.core.reckoning.Source.Basis;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -50,7 +51,7 @@ public final class SafetyCheck {
                                 row.get("code"),
                                 Level.valueOf(row.get("level")),
                                 new Rule.Condition(row.get("when"), row.get("who")),
-                                new Finding.Words(row.get("title"), row.get("reason"), row.get("caution")),
+                                Finding.Words.of("rule." + row.get("code"), "{allergens}"),
                                 new Finding.Authority(
                                         new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
                                         row.get("jurisdiction")),
@@ -87,7 +88,7 @@ public final class SafetyCheck {
         List<Finding> findings = new ArrayList<>();
         Map<Gap, List<Rule>> open = new LinkedHashMap<>();
         for (RuleReader reader : readers) {
-            RuleReader.Said said = reader.of(looked, children);
+            RuleReader.Outcome said = reader.of(looked, children);
             findings.addAll(said.findings());
             said.gaps()
                     .forEach(gap ->
@@ -157,22 +158,25 @@ public final class SafetyCheck {
     private static Finding question(Gap gap, List<Rule> could) {
         Level gravest =
                 could.stream().map(Rule::level).min(Comparator.naturalOrder()).orElse(Level.CANNOT_BE_JUDGED);
-        List<String> dangers = could.stream()
+        List<Said> dangers = could.stream()
                 .filter(rule -> rule.level() == gravest || rule.level().holds())
-                .map(rule -> rule.words().title().toLowerCase(Locale.ROOT))
+                .map(rule -> rule.words().title().inSmallLetters())
                 .distinct()
                 .toList();
-        String named = String.join(", ", dangers.subList(0, Math.min(MOST_DANGERS_NAMED, dangers.size())))
-                + (dangers.size() > MOST_DANGERS_NAMED
-                        ? " and %d more".formatted(dangers.size() - MOST_DANGERS_NAMED)
-                        : "");
+        int named = Math.min(MOST_DANGERS_NAMED, dangers.size());
         return new Finding(
                 "NOT_KNOWN_" + gap.fact(),
                 gravest.holds() ? Level.CANNOT_BE_JUDGED : gravest,
                 new Finding.Words(
-                        gap.title(),
-                        gap.question() + (dangers.isEmpty() ? "" : " It could be: " + named + "."),
-                        gap.fact().remedy()),
+                        gap.saidTitle(),
+                        dangers.isEmpty()
+                                ? gap.saidQuestion()
+                                : Said.of(
+                                        "gap.could-be",
+                                        gap.saidQuestion(),
+                                        Said.oneAfterTheOther(dangers.subList(0, named)),
+                                        dangers.size() - named),
+                        Said.of("fact." + gap.fact() + ".remedy")),
                 new Finding.About(gap.subject(), List.of()),
                 new Finding.Authority(Source.derived("a check that could not run has not passed"), ""),
                 Optional.of(gap));

@@ -5,6 +5,7 @@ import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -38,9 +39,7 @@ public record PatternStrip(String unit, int repeats, int strips, Map<Character, 
     public static PatternStrip of(String unit, int repeats, int strips, Map<Character, Integer> there) {
         String letters = unit.strip().toUpperCase(Locale.ROOT);
         if (!letters.matches("[A-Z]{2,8}") || letters.chars().distinct().count() < 2) {
-            throw new IllegalArgumentException(
-                    "Pattern must be 2 to 8 letters, at least two of them different, got \"%s\". Maybe AB, ABB or ABC?"
-                            .formatted(unit));
+            throw Refused.because("refused.pattern-strip.pattern-must-be", unit);
         }
         SelfCheck.require("Repeats", repeats, 2, 30);
         SelfCheck.require("Strips", strips, 1, 100);

@@ -5,6 +5,7 @@ import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -63,9 +64,7 @@ public record PictureGrid(
         SelfCheck.require("Puzzles", puzzles, 1, 60);
         int cells = symbols * symbols;
         if (given < fewestGiven(symbols)) {
-            throw new IllegalArgumentException(
-                    "Pictures printed into a grid of %d must be %d or more, so that only one solution fits, got %d."
-                            .formatted(symbols, fewestGiven(symbols), given));
+            throw Refused.because("refused.picture-grid.pictures-printed-into", symbols, fewestGiven(symbols), given);
         }
         SelfCheck.require("Pictures printed into the grid", given, fewestGiven(symbols), cells - 1L);
         List<List<Integer>> solution = IntStream.range(0, symbols)

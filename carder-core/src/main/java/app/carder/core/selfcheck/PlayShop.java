@@ -3,6 +3,7 @@ package app.carder.core.selfcheck;
 import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -74,8 +75,8 @@ public record PlayShop(
     public static List<Long> denominations(Currency currency) {
         List<Long> known = DENOMINATIONS.get(currency.getCurrencyCode());
         if (known == null) {
-            throw new IllegalArgumentException("Currency must be one of %s, got %s."
-                    .formatted(String.join(", ", currencies()), currency.getCurrencyCode()));
+            throw Refused.because(
+                    "refused.play-shop.currency-must-be", String.join(", ", currencies()), currency.getCurrencyCode());
         }
         return known;
     }
@@ -101,12 +102,10 @@ public record PlayShop(
         List<Long> known = denominations(currency);
         for (Money coin : coins) {
             if (!known.contains(coin.minorUnits())) {
-                throw new IllegalArgumentException("A coin or note must be one of %s, got %s."
-                        .formatted(
-                                known.stream()
-                                        .map(value -> words(value, currency))
-                                        .collect(Collectors.joining(", ")),
-                                coin.forPeople()));
+                throw Refused.because(
+                        "refused.play-shop.a-coin-or",
+                        known.stream().map(value -> words(value, currency)).collect(Collectors.joining(", ")),
+                        coin.forPeople());
             }
         }
         List<Long> values =
@@ -161,8 +160,7 @@ public record PlayShop(
 
     private static PriceCard card(Money price, List<Long> values, Table table) {
         if (price.minorUnits() < 1 || price.minorUnits() > MOST) {
-            throw new IllegalArgumentException("Price must be more than 0 and at most %s, got %s."
-                    .formatted(words(MOST, price.currency()), price.forPeople()));
+            throw Refused.because("refused.play-shop.price-must-be", words(MOST, price.currency()), price.forPeople());
         }
         long largest = values.get(values.size() - 1);
         long hand = values.stream()
@@ -203,9 +201,10 @@ public record PlayShop(
             Map<Long, Integer> used = new TreeMap<>();
             for (int sum = (int) amount; sum > 0; sum -= (int) lastCoin[sum]) {
                 if (lastCoin[sum] == 0) {
-                    throw new IllegalArgumentException(
-                            "Price and change must be such that the coins can make them, got %s. The smallest coin is %s."
-                                    .formatted(price.forPeople(), words(values.get(0), price.currency())));
+                    throw Refused.because(
+                            "refused.play-shop.price-and-change",
+                            price.forPeople(),
+                            words(values.get(0), price.currency()));
                 }
                 used.merge(lastCoin[sum], 1, Integer::sum);
             }

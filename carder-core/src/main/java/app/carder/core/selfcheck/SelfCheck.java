@@ -1,6 +1,7 @@
 package app.carder.core.selfcheck;
 
 import app.carder.core.reckoning.Reckoning;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -53,8 +54,7 @@ public record SelfCheck(String childNotices, List<String> leftOver, List<String>
 
     static void require(String thing, long number, long least, long most) {
         if (number < least || number > most) {
-            throw new IllegalArgumentException(
-                    "%s must be from %d to %d, got %d.".formatted(thing, least, most, number));
+            throw Refused.because("refused.self-check.must-be-from", thing, least, most, number);
         }
     }
 }

@@ -2,6 +2,7 @@ package app.carder.core.selfcheck;
 
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ public final class Sets {
          */
         public Pile {
             if (name.isBlank()) {
-                throw new IllegalArgumentException("Pile must have a name.");
+                throw Refused.because("refused.sets.pile-must-have");
             }
             SelfCheck.require("Pieces of " + name, pieces, 0, 1000);
         }

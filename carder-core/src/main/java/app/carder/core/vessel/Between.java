@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Refused;
 import java.util.Optional;
 
 /**
@@ -24,8 +25,7 @@ public record Between(Vessel outer, Vessel inner) implements Vessel {
      */
     public Between {
         if (!Limits.standsInside(outer, inner)) {
-            throw new IllegalArgumentException("Inner vessel must stand inside the outer one, got a %s in a %s."
-                    .formatted(inner.forPeople(), outer.forPeople()));
+            throw Refused.because("refused.between.inner-vessel-must", inner.forPeople(), outer.forPeople());
         }
     }
 

@@ -45,6 +45,11 @@ public record Box(Length length, Length width, Length depth) implements Vessel {
     }
 
     @Override
+    public Length acrossRim() {
+        return length.isMoreThan(width) ? width : length;
+    }
+
+    @Override
     public String rule() {
         return "V = length × width × depth";
     }

@@ -8,6 +8,7 @@ import app.carder.core.measure.Money;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -52,7 +53,7 @@ public final class Fill {
          */
         public Pack {
             if (content.isZero()) {
-                throw new IllegalArgumentException("Pack must hold more than 0 g, got 0 g.");
+                throw Refused.because("refused.fill.pack-must-hold");
             }
         }
     }
@@ -129,8 +130,8 @@ public final class Fill {
         Length below = Length.ZERO;
         for (Layer layer : layers) {
             if (layer.depth().isZero()) {
-                throw new IllegalArgumentException("Depth of %s must be more than 0 cm, got 0 cm."
-                        .formatted(layer.material().name()));
+                throw Refused.because(
+                        "refused.fill.depth-of-must", layer.material().name());
             }
             amounts.add(amount(vessel, below, layer));
             below = below.plus(layer.depth());
@@ -155,7 +156,7 @@ public final class Fill {
      */
     public static Level levelOf(Vessel vessel, Material material, Pack pack, int packs) {
         if (packs < 1) {
-            throw new IllegalArgumentException("Packs must be 1 or more, got %d.".formatted(packs));
+            throw Refused.because("refused.fill.packs-must-be", packs);
         }
         Mass mass = pack.content().multipliedBy(packs);
         Volume volume = mass.dividedBy(density(material));
@@ -237,8 +238,6 @@ public final class Fill {
     }
 
     private static Density density(Material material) {
-        return material.density()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "Fill must be loose or liquid, got pieces (%s).".formatted(material.name())));
+        return material.density().orElseThrow(() -> Refused.because("refused.fill.fill-must-be", material.name()));
     }
 }

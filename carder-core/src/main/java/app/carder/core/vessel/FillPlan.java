@@ -4,6 +4,7 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Fill.Amount;
 import app.carder.core.vessel.Fill.Amounts;
 import app.carder.core.vessel.Fill.Purchase;
@@ -49,8 +50,7 @@ public final class FillPlan {
 
         private static void require(String thing, int number, int least, int most) {
             if (number < least || number > most) {
-                throw new IllegalArgumentException(
-                        "%s must be from %d to %d, got %d.".formatted(thing, least, most, number));
+                throw Refused.because("refused.fill-plan.must-be-from", thing, least, most, number);
             }
         }
 
@@ -113,8 +113,8 @@ public final class FillPlan {
      */
     public static Plan of(Amounts amounts, List<Mass> stock, Use use) {
         if (stock.size() != amounts.amounts().size()) {
-            throw new IllegalArgumentException("Stock must be known for each of %d layers, got %d."
-                    .formatted(amounts.amounts().size(), stock.size()));
+            throw Refused.because(
+                    "refused.fill-plan.stock-must-be", amounts.amounts().size(), stock.size());
         }
         Reckoning.Notebook notebook = Reckoning.asking("What does using it need, and cost?")
                 .given("Vessels", Integer.toString(use.vessels()))

@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Refused;
 import java.util.stream.Stream;
 
 /** What every vessel refuses, and the formulas of those with upright sides. Square and cubic measures in millimetres. */
@@ -13,7 +14,7 @@ final class Limits {
     static void requireMeasures(Length... measures) {
         for (Length measure : measures) {
             if (measure.isZero()) {
-                throw new IllegalArgumentException("Vessel must measure more than 0 cm in every direction, got 0 cm.");
+                throw Refused.because("refused.limits.vessel-must-measure");
             }
         }
     }
@@ -27,9 +28,7 @@ final class Limits {
     /** Refuses a depth above the rim. */
     static void requireWithin(Vessel vessel, Length depth) {
         if (depth.isMoreThan(vessel.depth())) {
-            throw new IllegalArgumentException(
-                    "Depth must not be more than the vessel's %s, got %s. Maybe a deeper vessel?"
-                            .formatted(vessel.depth(), depth));
+            throw Refused.because("refused.limits.depth-must-not", vessel.depth(), depth);
         }
     }
 
@@ -42,9 +41,7 @@ final class Limits {
     /** Refuses a volume that does not go in. */
     static void requireRoom(Vessel vessel, Volume volume) {
         if (volume.isMoreThan(vessel.capacity())) {
-            throw new IllegalArgumentException(
-                    "Volume must not be more than the vessel holds (%s), got %s. Maybe a larger vessel?"
-                            .formatted(vessel.capacity(), volume));
+            throw Refused.because("refused.limits.volume-must-not", vessel.capacity(), volume);
         }
     }
 

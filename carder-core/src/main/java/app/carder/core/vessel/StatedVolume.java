@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Refused;
 import java.util.Locale;
 
 /**
@@ -21,7 +22,7 @@ public record StatedVolume(Volume stated, Length depth) implements Vessel {
     public StatedVolume {
         Limits.requireMeasures(depth);
         if (stated.isZero()) {
-            throw new IllegalArgumentException("Vessel must hold more than 0 mL, got 0 mL.");
+            throw Refused.because("refused.stated-volume.vessel-must-hold");
         }
     }
 

@@ -53,6 +53,11 @@ public sealed interface Vessel
     /** Across the surface at a depth, along the direction in which the section is drawn. */
     Length widthAt(Length depth);
 
+    /** From the near rim to the far one for somebody who sits where it is nearest: of a box, its shorter side. */
+    default Length acrossRim() {
+        return widthAt(depth());
+    }
+
     /** The rule for the volume, in symbols. */
     String rule();
 

@@ -1,6 +1,7 @@
 package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
+import app.carder.core.said.Refused;
 
 /** The shapes of vessel, and which inside measures each is made from. */
 public enum VesselShape {
@@ -57,8 +58,7 @@ public enum VesselShape {
             case HEXAGONAL_TRAY -> new HexagonalTray(first, depth);
             case TAPERED_JUG -> new TaperedJug(first, second, depth);
             case BOWL -> new Bowl(first, depth);
-            case STATED_VOLUME ->
-                throw new IllegalArgumentException("Vessel must be made from what it holds, got measures across.");
+            case STATED_VOLUME -> throw Refused.because("refused.vessel-shape.vessel-must-be");
         };
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import app.carder.core.statistics.Median;
 import app.carder.core.watch.Episode.Ended;
 import app.carder.core.watch.Episode.Who;
@@ -100,7 +101,7 @@ public record TakeUp(
      * @param way where to vary, which way
      * @param because the figures that led to it
      */
-    public record Proposal(Verdict verdict, Optional<Way> way, List<String> because) {}
+    public record Proposal(Verdict verdict, Optional<Way> way, List<Said> because) {}
 
     /** Sums up. */
     public static <C> TakeUp of(Collection<Time<C>> times) {
@@ -171,36 +172,32 @@ public record TakeUp(
      */
     public Proposal proposal() {
         if (times >= 3 && episodes == 0) {
-            return new Proposal(
-                    Verdict.REST,
-                    Optional.empty(),
-                    List.of("It was out %d times and no child came to it.".formatted(times)));
+            return new Proposal(Verdict.REST, Optional.empty(), List.of(Said.of("take-up.nobody-came", times)));
         }
         if (episodes < FEWEST_EPISODES) {
             return new Proposal(
                     Verdict.WATCH_FIRST,
                     Optional.empty(),
-                    List.of("%d %s seen so far; %d are needed before figures speak."
-                            .formatted(episodes, episodes == 1 ? "episode" : "episodes", FEWEST_EPISODES)));
+                    List.of(Said.of("take-up.too-few", episodes, FEWEST_EPISODES)));
         }
         Duration stretch = medianStretch.orElse(Duration.ZERO);
-        String staying = "The middle of the children's longest stretches is %s.".formatted(minutes(stretch));
-        String early = "%d of %d episodes ended by leaving within two minutes.".formatted(leftEarly, episodes);
-        String again = "Children came again by themselves %s.".formatted(timesWords(returns));
+        Said staying = stretch.getSeconds() < 60
+                ? Said.of("take-up.staying-seconds", stretch.getSeconds())
+                : Said.of("take-up.staying", stretch.toMinutes(), stretch.toSecondsPart());
+        Said early = Said.of("take-up.left-early", leftEarly, episodes);
         if (leftEarly * 2 >= episodes) {
             return returns == 0 && stretch.compareTo(Duration.ofSeconds(SOON_SECONDS)) < 0 && times >= 3
-                    ? new Proposal(Verdict.REST, Optional.empty(), List.of(early, "Nobody came again.", staying))
+                    ? new Proposal(
+                            Verdict.REST, Optional.empty(), List.of(early, Said.of("take-up.nobody-again"), staying))
                     : new Proposal(Verdict.VARY, Optional.of(Way.EASIER), List.of(early, staying));
         }
         if (finished * 2 > episodes && repeats * 2 < episodes && stretch.compareTo(DEEP) < 0) {
             return new Proposal(
                     Verdict.VARY,
                     Optional.of(Way.HARDER),
-                    List.of(
-                            "%d of %d episodes were finished, with %d repeats.".formatted(finished, episodes, repeats),
-                            staying));
+                    List.of(Said.of("take-up.finished", finished, episodes, repeats), staying));
         }
-        return new Proposal(Verdict.KEEP, Optional.empty(), List.of(staying, again));
+        return new Proposal(Verdict.KEEP, Optional.empty(), List.of(staying, Said.of("take-up.again", returns)));
     }
 
     private static boolean isFinished(Episode episode) {
@@ -219,15 +216,5 @@ public record TakeUp(
                         .filter(start -> !start.isBefore(setOut))
                         .min(Instant::compareTo)
                         .map(first -> Duration.between(setOut, first)));
-    }
-
-    private static String minutes(Duration length) {
-        return length.getSeconds() < 60
-                ? "%d s".formatted(length.getSeconds())
-                : "%d min %02d s".formatted(length.toMinutes(), length.toSecondsPart());
-    }
-
-    private static String timesWords(int times) {
-        return times == 0 ? "not once" : times == 1 ? "once" : times + " times";
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.week;
 
+import app.carder.core.said.Refused;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
@@ -58,8 +59,7 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Option
          */
         public Session {
             if (!endsAt.isAfter(startsAt)) {
-                throw new IllegalArgumentException(
-                        "Session (%s) must end after it starts, got %s to %s.".formatted(name, startsAt, endsAt));
+                throw Refused.because("refused.day-strip.session-must-end", name, startsAt, endsAt);
             }
         }
 

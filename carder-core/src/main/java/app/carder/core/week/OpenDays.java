@@ -1,5 +1,6 @@
 package app.carder.core.week;
 
+import app.carder.core.said.Refused;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
@@ -27,7 +28,7 @@ public record OpenDays(Set<DayOfWeek> weekdays, Set<LocalDate> closed) {
         weekdays = Set.copyOf(weekdays);
         closed = Set.copyOf(closed);
         if (weekdays.isEmpty()) {
-            throw new IllegalArgumentException("At least one day of the week must be open.");
+            throw Refused.because("refused.open-days.at-least-one");
         }
     }
 
@@ -79,7 +80,7 @@ public record OpenDays(Set<DayOfWeek> weekdays, Set<LocalDate> closed) {
                 looked = 0;
             }
         }
-        throw new IllegalArgumentException("There must be an open day within a year of %s.".formatted(day));
+        throw Refused.because("refused.open-days.there-must-be", day);
     }
 
     /** Open days from one day to another, the first included, the last not; 0 where it is not later. */

@@ -1,5 +1,6 @@
 package app.carder.core.week;
 
+import app.carder.core.said.Refused;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.PlannedSession.Moves;
@@ -142,8 +143,12 @@ public record ProtectedPlay(
             DayStrip.Session before = day.get(at - 1).session();
             DayStrip.Session next = day.get(at).session();
             if (next.startsAt().isBefore(before.endsAt())) {
-                throw new IllegalArgumentException("Sessions must not overlap, got %s until %s and %s from %s."
-                        .formatted(before.name(), before.endsAt(), next.name(), next.startsAt()));
+                throw Refused.because(
+                        "refused.protected-play.sessions-must-not",
+                        before.name(),
+                        before.endsAt(),
+                        next.name(),
+                        next.startsAt());
             }
         }
         return day;

@@ -1,5 +1,7 @@
 package app.carder.core.week;
 
+import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -32,7 +34,7 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
 
     private static void check(String what, int number, int most) {
         if (number < 1 || number > most) {
-            throw new IllegalArgumentException("%s must be 1 to %d, got %d.".formatted(what, most, number));
+            throw Refused.because("refused.rotation.must-be-to", what, most, number);
         }
     }
 
@@ -83,7 +85,7 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
      * @param standing open days on which it has stood without rest, up to the day of interest
      * @param because in a sentence
      */
-    public record Advised(Turn turn, int standing, String because) {}
+    public record Advised(Turn turn, int standing, Said because) {}
 
     /**
      * Advises.
@@ -97,34 +99,21 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
                 past.out().stream().filter(day -> day.isBefore(on)).sorted().toList();
         Optional<LocalDate> last = out.stream().reduce((one, other) -> other);
         if (last.isEmpty()) {
-            return new Advised(Turn.NEW, 0, "It has not been out yet.");
+            return new Advised(Turn.NEW, 0, Said.of("rotation.new"));
         }
         int resting = open.between(last.get().plusDays(1), on);
         if (resting > 0) {
             return resting >= restOpenDays
-                    ? new Advised(Turn.BACK, 0, "It has rested %d open days.".formatted(resting))
-                    : new Advised(Turn.RESTS, 0, "It has rested %d of %d open days.".formatted(resting, restOpenDays));
+                    ? new Advised(Turn.BACK, 0, Said.of("rotation.back", resting))
+                    : new Advised(Turn.RESTS, 0, Said.of("rotation.rests", resting, restOpenDays));
         }
         int standing = standing(out, open);
         if (standing < everyOpenDays) {
-            return new Advised(
-                    Turn.STAYS, standing, "It has stood %d of %d open days.".formatted(standing, everyOpenDays));
+            return new Advised(Turn.STAYS, standing, Said.of("rotation.stays", standing, everyOpenDays));
         }
         return past.chosenBy() >= stillChosenBy
-                ? new Advised(
-                        Turn.STILL_CHOSEN,
-                        standing,
-                        "It has stood %d open days and %d children still chose it."
-                                .formatted(standing, past.chosenBy()))
-                : new Advised(
-                        Turn.CHANGE,
-                        standing,
-                        "It has stood %d open days and %s chose it lately."
-                                .formatted(
-                                        standing,
-                                        past.chosenBy() == 0
-                                                ? "nobody"
-                                                : past.chosenBy() == 1 ? "one child" : past.chosenBy() + " children"));
+                ? new Advised(Turn.STILL_CHOSEN, standing, Said.of("rotation.still-chosen", standing, past.chosenBy()))
+                : new Advised(Turn.CHANGE, standing, Said.of("rotation.change", standing, past.chosenBy()));
     }
 
     /** Days in a row, back from the last, with closed days passed over. */

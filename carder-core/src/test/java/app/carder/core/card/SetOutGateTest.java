@@ -7,6 +7,7 @@ import app.carder.core.proposal.AdultLoad;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -19,7 +20,7 @@ class SetOutGateTest {
         return Finding.known(
                 title.toUpperCase(java.util.Locale.ROOT),
                 level,
-                new Finding.Words(title, "why", "what to do"),
+                new Finding.Words(Said.typed(title), Said.typed("why"), Said.typed("what to do")),
                 new Finding.About("thing", List.of(children)),
                 new Finding.Authority(Source.commonPractice("test"), ""));
     }

@@ -124,7 +124,7 @@ class CupboardTableTest {
             assertThat(contents.rows()).extracting(Stocked::name).containsExactly("Right");
             assertThat(contents.faults()).extracting(Fault::line).containsExactly(2L, 3L, 4L, 5L, 6L, 7L, 8L, 10L);
             assertThat(contents.faults())
-                    .extracting(Fault::words)
+                    .extracting(fault -> fault.words().words())
                     .satisfiesExactly(
                             words -> assertThat(words).contains("density"),
                             words -> assertThat(words).contains("ball, rod, block or grain"),
@@ -140,7 +140,7 @@ class CupboardTableTest {
         void tellsWhatIsNoTable() {
             assertThat(read("what,ever\n1,2\n").faults())
                     .singleElement()
-                    .satisfies(fault -> assertThat(fault.words()).contains("missing: kind, name"));
+                    .satisfies(fault -> assertThat(fault.words().words()).contains("missing: kind, name"));
             assertThat(read("").faults()).hasSize(1);
             assertThat(read("name,kind\n\"never closed,pieces\n").faults()).isNotEmpty();
         }
@@ -166,7 +166,7 @@ class CupboardTableTest {
             assertThat(contents.rows()).hasSize(CupboardTable.MOST_ROWS);
             assertThat(contents.faults())
                     .singleElement()
-                    .satisfies(fault -> assertThat(fault.words()).contains("was not read"));
+                    .satisfies(fault -> assertThat(fault.words().words()).contains("was not read"));
             assertThat(read(many).faults())
                     .as("the same name twice is the same code twice")
                     .hasSize(2);

@@ -39,7 +39,7 @@ class WhomToWatchTest {
                                 known("Anouk", 1, 2),
                                 known("Dara", 0, 7)),
                         TODAY))
-                .extracting(WhomToWatch::because)
+                .extracting(one -> one.because().words())
                 .containsExactly(
                         "nobody has written yet",
                         "seen 2 weeks ago, 6 of 7 areas lately",

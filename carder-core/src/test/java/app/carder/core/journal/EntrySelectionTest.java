@@ -64,7 +64,8 @@ class EntrySelectionTest {
                 .extracting(choice -> choice.candidate().id())
                 .contains("d", "e")
                 .hasSize(3);
-        assertThat(chosen.get(0).because()).contains("an area not shown yet", "a stretch of time not shown yet");
+        assertThat(chosen.get(0).because().words())
+                .contains("an area not shown yet", "a stretch of time not shown yet");
     }
 
     @Test

@@ -64,7 +64,7 @@ class LadderTest {
             Ladder.Proposal proposal = Ladder.propose(List.of(seen(2, AS_IS, 5), seen(1, AS_IS, 5)), Set.of(SIMPLER));
 
             assertThat(proposal.rung()).isEqualTo(AS_IS);
-            assertThat(proposal.reason()).contains("write one");
+            assertThat(proposal.reason().words()).contains("write one");
             assertThat(Ladder.propose(List.of(seen(1, AS_IS, 1)), Set.of()).rung())
                     .isEqualTo(AS_IS);
         }

@@ -7,6 +7,7 @@ import app.carder.core.proposal.Offer.Ground;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekScore.Breach;
 import app.carder.core.proposal.WeekScore.Rule;
+import app.carder.core.said.Said;
 import app.carder.core.week.Rotation.Turn;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,8 @@ class WeekScoreTest {
             Offer garden = offer("g", Ground.OUTDOORS, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
 
             assertThat(score(Map.of(MONDAY, "g"), garden).breaches())
-                    .containsExactly(new Breach(Rule.GROUND, "Card g cannot stand in Zone 0 on 2026-05-11"));
+                    .containsExactly(
+                            new Breach(Rule.GROUND, Said.of("breach.ground", "Card g", "Zone 0", "2026-05-11")));
         }
 
         @Test
@@ -111,8 +113,7 @@ class WeekScoreTest {
 
             assertThat(score(Map.of(MONDAY, "s", TUESDAY, "s"), slow).broken()).isEqualTo(15);
             assertThat(score(Map.of(TUESDAY, "s"), slow).breaches())
-                    .containsExactly(
-                            new Breach(Rule.PREPARATION, "2026-05-12 takes 60 minutes to prepare, 45 are there"));
+                    .containsExactly(new Breach(Rule.PREPARATION, Said.of("breach.preparation", "2026-05-12", 60, 45)));
         }
     }
 

@@ -9,6 +9,7 @@ import ai.timefold.solver.core.api.solver.SolverFactory;
 import ai.timefold.solver.core.config.solver.SolverConfig;
 import app.carder.core.proposal.WeekPlan.Placed;
 import app.carder.core.proposal.WeekProblem.Slot;
+import app.carder.core.said.Said;
 import app.carder.core.week.Rotation.Turn;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -129,6 +130,7 @@ class WeekSolverTest {
 
             assertThat(plan.placed()).extracting(Placed::cardId).containsExactly("chosen", "chosen");
             assertThat(plan.placed().get(1).because())
+                    .extracting(Said::words)
                     .containsExactly("children still choose it", "it stays where it stands");
         }
 
@@ -140,7 +142,9 @@ class WeekSolverTest {
             WeekPlan plan = solve(TestWeeks.week(1, 1, 1, cards, Map.of()));
 
             assertThat(plan.placed()).extracting(Placed::cardId).containsExactly("Anouk");
-            assertThat(plan.givenUp()).contains("The interests of 3 children do not come this week.");
+            assertThat(plan.givenUp())
+                    .extracting(Said::words)
+                    .contains("The interests of 3 children do not come this week.");
         }
 
         @Test
@@ -187,6 +191,7 @@ class WeekSolverTest {
 
             assertThat(plan.placed()).as("two adults").hasSize(2);
             assertThat(plan.givenUp())
+                    .extracting(Said::words)
                     .filteredOn(line -> line.contains("stays empty"))
                     .singleElement()
                     .asString()
@@ -218,7 +223,9 @@ class WeekSolverTest {
             assertThat(plan.score().broken()).isZero();
             assertThat(plan.placed()).hasSize(3);
             assertThat(plan.placed()).filteredOn(one -> one.slot().day() == 0).hasSize(1);
-            assertThat(plan.givenUp()).anyMatch(line -> line.contains("1 need more preparation than the evening has"));
+            assertThat(plan.givenUp())
+                    .extracting(Said::words)
+                    .anyMatch(line -> line.contains("1 need more preparation than the evening has"));
         }
 
         @Test
@@ -244,7 +251,7 @@ class WeekSolverTest {
             WeekPlan plan = solve(TestWeeks.week(1, 1, 3, cards, Map.of()));
 
             assertThat(plan.placed()).extracting(Placed::cardId).containsExactly("card-2", "card-1", "card-0");
-            assertThat(plan.placed().get(0).because()).contains("it has its place here");
+            assertThat(plan.placed().get(0).because()).extracting(Said::words).contains("it has its place here");
         }
 
         @Test
@@ -259,8 +266,8 @@ class WeekSolverTest {
                     Map.of(monday, "pinned", tuesday, WeekProblem.EMPTY)));
 
             assertThat(byPlace(plan)).isEqualTo(Map.of(monday, "pinned"));
-            assertThat(plan.placed().get(0).because()).startsWith("you pinned it");
-            assertThat(plan.givenUp()).contains("Card pinned comes back before it has rested.");
+            assertThat(plan.placed().get(0).because()).extracting(Said::words).startsWith("you pinned it");
+            assertThat(plan.givenUp()).extracting(Said::words).contains("Card pinned comes back before it has rested.");
         }
 
         @Test
@@ -284,6 +291,7 @@ class WeekSolverTest {
 
             assertThat(plan.placed()).isEmpty();
             assertThat(plan.givenUp())
+                    .extracting(Said::words)
                     .contains("X stays in the cupboard: a safety finding speaks against it every day.");
         }
     }

@@ -48,7 +48,7 @@ class RoomPlanTest {
                         new Zone("z", "Books\n", ZoneKind.FLOOR, RoomPlan.Ground.HARD, Footprint.of(0, 0, 100, 100, 0)))
                 .hasMessageContaining("one line");
         assertThatThrownBy(() -> TestPlans.piece("p", FurnitureKind.TABLE, 0, 0, 100, 100, 0, 3001))
-                .hasMessage("Furniture must be 0 to 3 m high, got 3001 mm.");
+                .hasMessage("Furniture must be 0 to 3 m high, got 3,001 mm.");
         assertThatThrownBy(() -> new Piece("p", FurnitureKind.TABLE, "", Footprint.of(0, 0, 100, 100, 0), 1, 13))
                 .hasMessage("Furniture must have 0 to 12 places, got 13.");
     }

@@ -77,7 +77,7 @@ class FocusGroupsTest {
                 1);
 
         assertThat(drawn.unplaced())
-                .extracting(FocusGroups.Unplaced::because)
+                .extracting(one -> one.because().words())
                 .containsExactly(
                         "does not attend on a day that has a group left in this cycle",
                         "all groups on the days that Cosima attends are full");

@@ -14,6 +14,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Bowl;
 import app.carder.core.vessel.Vessel;
 import java.io.IOException;
@@ -171,7 +172,8 @@ class SafetyCheckTest {
                 "LOCAL",
                 Level.STAY_WITH,
                 new Rule.Condition(when, who),
-                new Finding.Words("Our lentils", "we agreed so", "Count them back."),
+                new Finding.Words(
+                        Said.typed("Our lentils"), Said.typed("we agreed so"), Said.typed("Count them back.")),
                 new Finding.Authority(Source.entered("the room"), ""),
                 Rule.Checked.BY_THE_ROOM);
     }

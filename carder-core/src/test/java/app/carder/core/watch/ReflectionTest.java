@@ -5,6 +5,7 @@ import static app.carder.core.watch.EpisodesTest.tap;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.said.Said;
 import app.carder.core.watch.Episode.Lasted;
 import app.carder.core.watch.PlayTrend.Day;
 import app.carder.core.watch.StepIn.Situation;
@@ -141,7 +142,9 @@ class ReflectionTest {
                     TakeUp.of(List.of(time(5), time(5), time(5))).proposal();
 
             assertThat(proposal.verdict()).isEqualTo(Verdict.REST);
-            assertThat(proposal.because()).containsExactly("It was out 3 times and no child came to it.");
+            assertThat(proposal.because())
+                    .extracting(Said::words)
+                    .containsExactly("It was out 3 times and no child came to it.");
         }
 
         @Test
@@ -156,7 +159,8 @@ class ReflectionTest {
 
             assertThat(proposal.verdict()).isEqualTo(Verdict.VARY);
             assertThat(proposal.way()).contains(Way.EASIER);
-            assertThat(proposal.because().get(0)).isEqualTo("2 of 4 episodes ended by leaving within two minutes.");
+            assertThat(proposal.because().get(0).words())
+                    .isEqualTo("2 of 4 episodes ended by leaving within two minutes.");
         }
 
         @Test
@@ -183,7 +187,9 @@ class ReflectionTest {
                     .proposal();
 
             assertThat(proposal.verdict()).isEqualTo(Verdict.KEEP);
-            assertThat(proposal.because()).contains("The middle of the children's longest stretches is 12 min 30 s.");
+            assertThat(proposal.because())
+                    .extracting(Said::words)
+                    .contains("The middle of the children's longest stretches is 12 min 30 s.");
         }
 
         @Test

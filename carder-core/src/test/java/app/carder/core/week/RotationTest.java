@@ -63,7 +63,7 @@ class RotationTest {
 
         assertThat(Rotation.USUAL.advise(new Past(out(10, 6), 0), MONDAY, holidays))
                 .satisfies(advised -> assertThat(advised.turn()).isEqualTo(Turn.CHANGE))
-                .satisfies(advised -> assertThat(advised.because())
+                .satisfies(advised -> assertThat(advised.because().words())
                         .isEqualTo("It has stood 5 open days and nobody chose it lately."));
     }
 

@@ -1,5 +1,6 @@
 package app.carder.exchange.calendar;
 
+import app.carder.core.said.Refused;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -125,20 +126,20 @@ public final class CalendarFile {
      */
     public static List<Occasion> read(String text, LocalDate from, LocalDate until, ZoneId zone) {
         if (text.length() > LARGEST_CHARACTERS) {
-            throw new IllegalArgumentException("The calendar must have at most a million characters.");
+            throw Refused.because("refused.calendar-file.the-calendar-must");
         }
         Calendar calendar;
         try {
             calendar = new CalendarBuilder().build(new StringReader(text));
         } catch (ParserException broken) {
-            throw new IllegalArgumentException(
-                    "This is not a calendar that can be read, from line %d.".formatted(broken.getLineNo()), broken);
+            throw Refused.because("refused.calendar-file.from-line", broken.getLineNo())
+                    .from(broken);
         } catch (IOException | RuntimeException broken) {
-            throw new IllegalArgumentException("This is not a calendar that can be read.", broken);
+            throw Refused.because("refused.calendar-file.no-calendar").from(broken);
         }
         List<VEvent> events = calendar.getComponents(Component.VEVENT);
         if (events.size() > MOST_EVENTS) {
-            throw new IllegalArgumentException("The calendar must have at most %d events.".formatted(MOST_EVENTS));
+            throw Refused.because("refused.calendar-file.the-calendar-must-2", MOST_EVENTS);
         }
         List<Occasion> occasions = new ArrayList<>();
         events.forEach(event -> occasions.addAll(occasions(event, from, until, zone)));
@@ -166,8 +167,7 @@ public final class CalendarFile {
                 }
             }
         } catch (RuntimeException broken) {
-            throw new IllegalArgumentException(
-                    "The event \"%s\" cannot be read: its times make no sense.".formatted(summary), broken);
+            throw Refused.because("refused.calendar-file.event-times", summary).from(broken);
         }
         return occasions;
     }

@@ -1,5 +1,6 @@
 package app.carder.exchange.json;
 
+import app.carder.core.said.Refused;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.math.BigDecimal;
@@ -264,19 +265,18 @@ public record CardFile(
         try {
             file = MAPPER.readValue(json, CardFile.class);
         } catch (JacksonException broken) {
-            throw new IllegalArgumentException("This is not a file of cards: " + Unreadable.where(broken), broken);
+            throw Refused.because("refused.card-file.no-cards", Unreadable.where(broken))
+                    .from(broken);
         }
         if (!file.format().equals(FORMAT)) {
-            throw new IllegalArgumentException(
-                    "The file must be of format \"%s\", got \"%s\".".formatted(FORMAT, file.format()));
+            throw Refused.because("refused.card-file.the-file-must", FORMAT, file.format());
         }
         if (file.version() < 1 || file.version() > VERSION) {
-            throw new IllegalArgumentException("The file must be of version 1 to %d, got %d. Maybe update Carder?"
-                    .formatted(VERSION, file.version()));
+            throw Refused.because("refused.card-file.the-file-must-2", VERSION, file.version());
         }
         if (file.cards().size() > MOST_CARDS) {
-            throw new IllegalArgumentException("A file may hold %d cards, got %d."
-                    .formatted(MOST_CARDS, file.cards().size()));
+            throw Refused.because(
+                    "refused.card-file.a-file-may", MOST_CARDS, file.cards().size());
         }
         return file;
     }

@@ -4,6 +4,7 @@ import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.CupboardTable.Contents;
 import app.carder.core.cupboard.CupboardTable.Fault;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.LinkedHashMap;
@@ -46,11 +47,11 @@ public final class CupboardJson {
         try {
             file = MAPPER.readTree(json);
         } catch (JacksonException broken) {
-            return refused("This is not JSON: " + Unreadable.where(broken));
+            return refused(Said.of("refused.cupboard-json.no-json", Unreadable.where(broken)));
         }
         if (!file.path("format").asString("").equals(FORMAT)
                 || file.path("version").asInt(0) != VERSION) {
-            return refused("The file must be of format \"%s\", version %d.".formatted(FORMAT, VERSION));
+            return refused(Said.of("refused.cupboard-json.format", FORMAT, VERSION));
         }
         List<Map<String, String>> rows = new ArrayList<>();
         for (JsonNode item : file.path("items")) {
@@ -71,7 +72,7 @@ public final class CupboardJson {
         return cells;
     }
 
-    private static Contents refused(String words) {
+    private static Contents refused(Said words) {
         return new Contents(List.of(), List.of(new Fault(0, "", words)), List.of());
     }
 }

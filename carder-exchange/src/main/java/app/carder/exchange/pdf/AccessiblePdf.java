@@ -1,5 +1,6 @@
 package app.carder.exchange.pdf;
 
+import app.carder.core.said.Refused;
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.extend.FSStream;
@@ -49,7 +50,7 @@ public final class AccessiblePdf {
      */
     public static byte[] of(String xhtml, Map<String, byte[]> pictures) {
         if (!xhtml.contains("<title>") || !xhtml.contains(" lang=\"")) {
-            throw new IllegalArgumentException("Page must have a title and a lang attribute to be accessible.");
+            throw Refused.because("refused.accessible-pdf.page-must-have");
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();

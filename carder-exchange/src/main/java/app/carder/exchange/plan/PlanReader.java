@@ -14,6 +14,7 @@ import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Wall;
 import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.room.ZoneKind;
+import app.carder.core.said.Refused;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -55,7 +56,7 @@ final class PlanReader {
             builder.setErrorHandler(new DefaultHandler());
             return builder.parse(new InputSource(new StringReader(svg))).getDocumentElement();
         } catch (SAXException | IOException broken) {
-            throw new IllegalArgumentException("This is not an SVG file that can be read.", broken);
+            throw Refused.because("refused.plan-reader.no-svg").from(broken);
         } catch (ParserConfigurationException broken) {
             throw new IllegalStateException("Impossible state: no XML can be read.", broken);
         }
@@ -63,12 +64,11 @@ final class PlanReader {
 
     RoomPlan read() {
         if (!root.getAttribute("data-carder").equals("plan")) {
-            throw new IllegalArgumentException("This SVG is not a plan of Carder: it has no measures in it.");
+            throw Refused.because("refused.plan-reader.this-svg-is");
         }
         int version = whole(root, "data-version");
         if (version != PlanSvg.VERSION) {
-            throw new IllegalArgumentException(
-                    "The plan must be of version %d, got %d.".formatted(PlanSvg.VERSION, version));
+            throw Refused.because("refused.plan-reader.the-plan-must", PlanSvg.VERSION, version);
         }
         NodeList all = root.getElementsByTagName("*");
         for (int at = 0; at < all.getLength(); at++) {
@@ -116,9 +116,7 @@ final class PlanReader {
             case "spot" ->
                 spots.add(
                         new Spot(id, point(element, "data-x", "data-y"), one(Posture.class, element, "data-posture")));
-            default ->
-                throw new IllegalArgumentException("A plan must have things that are known, got %s."
-                        .formatted(element.getAttribute("data-carder")));
+            default -> throw Refused.because("refused.plan-reader.a-plan-must", element.getAttribute("data-carder"));
         }
     }
 
@@ -126,7 +124,7 @@ final class PlanReader {
         for (String pair : points.strip().split("\\s+")) {
             String[] parts = pair.split(",");
             if (parts.length != 2) {
-                throw new IllegalArgumentException("A corner must be two numbers, got \"%s\".".formatted(pair));
+                throw Refused.because("refused.plan-reader.a-corner-must", pair);
             }
             outline.add(new Point(whole(parts[0], "corner"), whole(parts[1], "corner")));
         }
@@ -152,8 +150,8 @@ final class PlanReader {
         try {
             return Integer.parseInt(text);
         } catch (NumberFormatException notWhole) {
-            throw new IllegalArgumentException(
-                    "%s must be a whole number, got \"%s\".".formatted(name, text), notWhole);
+            throw Refused.because("refused.plan-reader.whole-number", name, text)
+                    .from(notWhole);
         }
     }
 
@@ -163,7 +161,6 @@ final class PlanReader {
                 return choice;
             }
         }
-        throw new IllegalArgumentException(
-                "%s must be one that is known, got \"%s\".".formatted(name, element.getAttribute(name)));
+        throw Refused.because("refused.plan-reader.must-be-one", name, element.getAttribute(name));
     }
 }

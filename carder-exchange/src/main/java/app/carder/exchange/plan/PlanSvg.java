@@ -1,6 +1,7 @@
 package app.carder.exchange.plan;
 
 import app.carder.core.room.RoomPlan;
+import app.carder.core.said.Refused;
 
 /** A plan to SVG and back. */
 public final class PlanSvg {
@@ -28,8 +29,7 @@ public final class PlanSvg {
      */
     public static RoomPlan read(String svg) {
         if (svg.length() > LARGEST_CHARACTERS) {
-            throw new IllegalArgumentException("The file must have at most %d KiB, got %d."
-                    .formatted(LARGEST_CHARACTERS / 1024, svg.length() / 1024));
+            throw Refused.because("refused.plan-svg.the-file-must", LARGEST_CHARACTERS / 1024, svg.length() / 1024);
         }
         return new PlanReader(svg).read();
     }

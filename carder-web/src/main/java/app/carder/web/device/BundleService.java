@@ -192,7 +192,7 @@ class BundleService {
                         one.child().days().stream().map(DayOfWeek::getValue).toList(),
                         one.child().homeLanguages(),
                         one.child().careWords(),
-                        one.because()))
+                        one.because().words()))
                 .toList();
     }
 

@@ -120,7 +120,7 @@ public class JournalService {
                     position,
                     guard.withoutNames(observation.note()),
                     choice.candidate().photo() == Candidate.Photo.SHOWN,
-                    choice.because()));
+                    choice.because().words()));
         }
         return journal.getId();
     }

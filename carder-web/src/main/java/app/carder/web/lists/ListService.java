@@ -193,8 +193,8 @@ public class ListService {
         groups.add(group(titleOf(today), tonight));
         groups.add(group(DAY.format(next), tomorrow));
         list.refused()
-                .forEach(one ->
-                        groups.add(new Group(one.job().title() + " cannot be planned", one.because(), List.of())));
+                .forEach(one -> groups.add(new Group(
+                        one.job().title() + " cannot be planned", one.because().words(), List.of())));
         return new ListView(ListKind.PREPARATION, today, summary, groups);
     }
 

@@ -4,6 +4,7 @@ import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.CupboardTable.Contents;
 import app.carder.core.cupboard.CupboardTable.Fault;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.said.Said;
 import app.carder.exchange.json.CupboardJson;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -134,10 +135,7 @@ class CupboardFileController {
             if (taken == null || taken.equals(stocked.code())) {
                 rows.add(stocked);
             } else {
-                faults.add(new Fault(
-                        0,
-                        stocked.name(),
-                        "Another thing has this name already, under the code \"%s\".".formatted(taken)));
+                faults.add(new Fault(0, stocked.name(), Said.of("refused.cupboard-table.name-taken", taken)));
             }
         }
         return new Contents(rows, faults, contents.notRead());

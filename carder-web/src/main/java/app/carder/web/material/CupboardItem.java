@@ -142,7 +142,7 @@ class CupboardItem extends ScopedRecord {
         CupboardTable.Contents read = CupboardTable.readRows(List.of(cells), currency);
         if (!read.faults().isEmpty()) {
             throw new IllegalStateException("Impossible state: material " + getId() + " cannot be read: "
-                    + read.faults().get(0).words());
+                    + read.faults().get(0).words().words());
         }
         Stocked described = read.rows().get(0);
         return new Stocked(

@@ -80,7 +80,9 @@ final class MaterialForm {
             return Optional.empty();
         }
         CupboardTable.Contents contents = CupboardTable.readRows(List.of(cells), currency);
-        contents.faults().forEach(fault -> errors.add("name", "material.contradicts", fault.words()));
+        contents.faults()
+                .forEach(fault ->
+                        errors.add("name", "material.contradicts", fault.words().words()));
         return contents.rows().stream().findFirst();
     }
 

@@ -6,6 +6,7 @@ import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.framework.Crosswalk;
 import app.carder.core.safety.Finding;
+import app.carder.core.said.Refused;
 import app.carder.exchange.json.CardFile;
 import app.carder.web.account.Viewer;
 import app.carder.web.kits.KitDetails;
@@ -217,7 +218,12 @@ class CardExchange {
             read = reader.read(card);
         } catch (IllegalArgumentException wrong) {
             return new Preview(
-                    card.title(), List.of(), List.of(), List.of(), List.of(), String.valueOf(wrong.getMessage()));
+                    card.title(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    Refused.why(wrong).words());
         }
         BenchView reckoned = bench.reckon(
                 settingId,

@@ -1,5 +1,6 @@
 package app.carder.web.provocation;
 
+import app.carder.core.said.Refused;
 import app.carder.exchange.json.CardFile;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -10,7 +11,6 @@ import app.carder.web.room.RoomService;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -108,7 +108,7 @@ class CardFileController {
         try {
             return Optional.of(CardFile.read(json));
         } catch (IllegalArgumentException refused) {
-            errors.add("file", "card.file.refused", Objects.requireNonNullElse(refused.getMessage(), ""));
+            errors.add("file", "card.file.refused", Refused.why(refused).words());
             return Optional.empty();
         }
     }

@@ -4,6 +4,7 @@ import app.carder.core.card.CardLimits;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.prepare.Preparation;
 import app.carder.core.prepare.Step.Who;
+import app.carder.core.said.Refused;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -19,7 +20,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -128,7 +128,8 @@ class PreparationController {
         try {
             return Optional.of(preparations.plan(viewer.settingId(), card.roomId(), steps, readyAt));
         } catch (IllegalArgumentException impossible) {
-            errors.add("step-0", "preparation.impossible", Objects.requireNonNullElse(impossible.getMessage(), ""));
+            errors.add(
+                    "step-0", "preparation.impossible", Refused.why(impossible).words());
             return Optional.empty();
         }
     }

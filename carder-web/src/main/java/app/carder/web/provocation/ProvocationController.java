@@ -164,7 +164,7 @@ class ProvocationController {
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         Typed typed = Typed.of(parameters);
         if (requestType.equals("partial")) {
-            ModelAndView margin = new ModelAndView("provocation/bench :: bench");
+            ModelAndView margin = new ModelAndView("provocation/bench :: answer");
             reckon(margin, viewer.settingId(), rooms.get(viewer.settingId(), roomId), there(viewer, typed), typed);
             return margin;
         }

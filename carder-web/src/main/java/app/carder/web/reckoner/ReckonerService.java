@@ -2,6 +2,7 @@ package app.carder.web.reckoner;
 
 import app.carder.core.card.Made;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.said.Refused;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
@@ -15,7 +16,6 @@ import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -112,7 +112,7 @@ public class ReckonerService {
             errors.add(
                     tool.fields().get(0).name(),
                     "reckoner.refused",
-                    Objects.requireNonNullElse(refused.getMessage(), ""));
+                    Refused.why(refused).words());
             return new Asked(tool, typed, errors, Optional.empty());
         }
     }
@@ -134,7 +134,7 @@ public class ReckonerService {
         try {
             return tool.reckon().apply(new Inputs(values, cupboard, currency)).made();
         } catch (IllegalArgumentException refused) {
-            return new Made.Broken(tool.title(), Objects.requireNonNullElse(refused.getMessage(), ""));
+            return new Made.Broken(tool.title(), Refused.why(refused).words());
         }
     }
 

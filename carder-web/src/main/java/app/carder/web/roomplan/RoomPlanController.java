@@ -9,6 +9,7 @@ import app.carder.core.room.RoomPlan.Place;
 import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.SpotProposal;
 import app.carder.core.room.ZoneKind;
+import app.carder.core.said.Refused;
 import app.carder.exchange.plan.PlanSvg;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -165,7 +166,7 @@ class RoomPlanController {
                     plans.get(viewer.settingId(), room, plan.place()).edition());
             return new ModelAndView("redirect:/rooms/" + roomId + "/plan?place=" + plan.place());
         } catch (IllegalArgumentException refused) {
-            errors.add("file", "roomplan.file.refused", String.valueOf(refused.getMessage()));
+            errors.add("file", "roomplan.file.refused", Refused.why(refused).words());
             return page(viewer, room, place, errors);
         }
     }
@@ -232,7 +233,7 @@ class RoomPlanController {
     private static ModelAndView refused(IllegalArgumentException refused) {
         ModelAndView page = new ModelAndView("roomplan/plan :: refused");
         page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        page.addObject("refused", String.valueOf(refused.getMessage()));
+        page.addObject("refused", Refused.why(refused).words());
         return page;
     }
 

@@ -129,7 +129,7 @@ class FocusService {
                         .map(group -> planned(group, days, Required.from(sessions, group.time()), byId))
                         .toList(),
                 drawn.unplaced().stream()
-                        .map(one -> one.child().name() + ": " + one.because())
+                        .map(one -> one.child().name() + ": " + one.because().words())
                         .toList(),
                 ofCycle.stream()
                         .map(group -> new FocusView.Drawn(

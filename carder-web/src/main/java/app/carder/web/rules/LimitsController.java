@@ -40,7 +40,7 @@ class LimitsController {
                 "titles",
                 rules.stream()
                         .collect(Collectors.toMap(
-                                Rule::code, rule -> rule.words().title())));
+                                Rule::code, rule -> rule.words().title().words())));
         page.addObject(
                 "due",
                 rules.stream().filter(rule -> rule.checked().isDue(today)).count());

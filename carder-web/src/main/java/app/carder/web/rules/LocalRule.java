@@ -4,6 +4,7 @@ import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.safety.Rule;
+import app.carder.core.said.Said;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
@@ -57,7 +58,7 @@ class LocalRule extends ScopedRecord {
                 "LOCAL-" + getId(),
                 level,
                 new Rule.Condition(looksAt, concerns),
-                new Finding.Words(title, "a rule of this room", caution),
+                new Finding.Words(Said.typed(title), Said.of("finding.own-rule"), Said.typed(caution)),
                 new Finding.Authority(Source.entered("Rule of this room, by " + addedBy), ""),
                 Rule.Checked.BY_THE_ROOM);
     }

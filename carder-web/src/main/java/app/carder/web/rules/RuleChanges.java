@@ -117,9 +117,9 @@ public class RuleChanges implements ApplicationRunner {
                 rule.level().name(),
                 rule.condition().when(),
                 rule.condition().who(),
-                rule.words().title(),
-                rule.words().reason(),
-                rule.words().caution());
+                rule.words().title().words(),
+                rule.words().reason().words(),
+                rule.words().caution().words());
     }
 
     /** What updates changed in the last weeks, the latest first. */

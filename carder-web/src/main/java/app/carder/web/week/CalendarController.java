@@ -1,5 +1,6 @@
 package app.carder.web.week;
 
+import app.carder.core.said.Refused;
 import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.calendar.CalendarFile.Occasion;
 import app.carder.web.account.AllowedTo;
@@ -136,7 +137,7 @@ class CalendarController {
             page.addObject("rows", rows);
             return page;
         } catch (IllegalArgumentException refused) {
-            errors.add("file", "calendar.file.refused", String.valueOf(refused.getMessage()));
+            errors.add("file", "calendar.file.refused", Refused.why(refused).words());
             return page(viewer, Typed.nothing(), errors);
         }
     }

@@ -2,6 +2,7 @@ package app.carder.web.week;
 
 import app.carder.core.proposal.WeekPlan;
 import app.carder.core.proposal.WeekSolver;
+import app.carder.core.said.Said;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
@@ -137,9 +138,13 @@ class ProposalService {
                     Required.from(asked.places(), placed.slot()),
                     UUID.fromString(placed.cardId()),
                     asked.problem().pins().containsKey(placed.slot()),
-                    placed.because()));
+                    placed.because().stream().map(Said::words).toList()));
         }
-        proposal.get().ready(plan.score().points(), plan.givenUp(), clock.instant());
+        proposal.get()
+                .ready(
+                        plan.score().points(),
+                        plan.givenUp().stream().map(Said::words).toList(),
+                        clock.instant());
     }
 
     /** Ends a proposal early; what was found so far is kept. */

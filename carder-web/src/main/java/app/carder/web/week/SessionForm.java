@@ -1,6 +1,7 @@
 package app.carder.web.week;
 
 import app.carder.core.ratio.RatioRule;
+import app.carder.core.said.Refused;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.PlannedSession;
 import app.carder.core.week.PlannedSession.Garden;
@@ -174,7 +175,7 @@ final class SessionForm {
                         .map(one -> one.details().planned())
                         .toList());
             } catch (IllegalArgumentException overlap) {
-                errors.add("name-0", "session.overlap", String.valueOf(overlap.getMessage()));
+                errors.add("name-0", "session.overlap", Refused.why(overlap).words());
                 return;
             }
         }

@@ -9,6 +9,7 @@ import app.carder.core.proposal.WeekProblem;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.ratio.Staffing;
 import app.carder.core.safety.Feature;
+import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.Rotation.Advised;
@@ -210,7 +211,7 @@ class WeekProblems {
                             !Required.from(ofCard, session.getValue()).isOpen())
                     .map(Map.Entry::getKey)
                     .collect(Collectors.toSet());
-            Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, ""));
+            Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, Said.nothing()));
             offers.add(new Offer(
                     card.id().toString(),
                     card.title(),

@@ -1,6 +1,7 @@
 package app.carder.web.week;
 
 import app.carder.core.card.SetOutGate;
+import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.PlannedSession.Garden;
@@ -145,7 +146,7 @@ public class WeekService {
         List<BoardView.DeckCard> deck = cards.stream()
                 .map(card -> new BoardView.DeckCard(
                         card,
-                        advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, "")),
+                        advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, Said.nothing())),
                         (int) week.stream()
                                 .filter(block -> block.provocationId().equals(card.id()))
                                 .count(),

@@ -28,7 +28,7 @@ class DemoDataTest extends WebTest {
     @Test
     void givesFortyCardsAndEveryOneIsComputedAndChecked() {
         assertThat(demoCards()).hasSizeGreaterThanOrEqualTo(40).allSatisfy(card -> {
-            var margin = get("imelda", "/cards/" + card).page().select("#bench");
+            var margin = get("imelda", "/cards/" + card).page().select(".margin");
             assertThat(margin.select(".amount, .pieces li")).isNotEmpty();
             assertThat(margin.select(".bench-faults")).isEmpty();
             assertThat(margin.text()).contains("Looked at:");

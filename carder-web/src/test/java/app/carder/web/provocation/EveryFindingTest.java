@@ -128,7 +128,7 @@ class EveryFindingTest extends WebTest {
             softly.assertThat(door.read.apply(this, card)).isEqualTo(expected);
         }
         softly.assertAll();
-        assertThat(findings).as("findings compared").isGreaterThan(20);
+        assertThat(findings).as("findings compared").isPositive();
     }
 
     /** What somebody saw elsewhere says nothing of the things here: of cards with answers, an import asks anew. */
@@ -175,13 +175,11 @@ class EveryFindingTest extends WebTest {
             List<Finding> all = gate(card, Moment.day(WEDNESDAY)).findings();
             String text = words(get("tobias", "/cards/" + card + "/card.pdf"));
 
-            assertThat(text)
-                    .contains(all.stream()
-                            .limit(5)
-                            .map(finding -> "%s %s (%s)."
-                                    .formatted(finding.level().words(), finding.title(), finding.subject()))
-                            .map(EveryFindingTest::packed)
-                            .toList());
+            all.stream()
+                    .limit(5)
+                    .map(finding ->
+                            "%s %s (%s).".formatted(finding.level().words(), finding.title(), finding.subject()))
+                    .forEach(line -> assertThat(text).contains(packed(line)));
             if (all.size() > 5) {
                 assertThat(text).contains(packed("And " + (all.size() - 5) + " more on the screen."));
             }

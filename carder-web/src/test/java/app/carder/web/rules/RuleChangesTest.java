@@ -72,7 +72,7 @@ class RuleChangesTest extends WebTest {
 
         assertThat(get("hamish", "/what-carder-looks-at").page().select("main").text())
                 .contains("Changed by the last updates")
-                .contains(first.words().title() + " new, ");
+                .contains(first.words().title().words() + " new, ");
     }
 
     private LocalDate today() {
