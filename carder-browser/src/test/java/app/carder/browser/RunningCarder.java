@@ -58,7 +58,8 @@ final class RunningCarder {
                                 "--disable-sync")));
     }
 
-    private static ConfigurableApplicationContext run(String database, String... more) {
+    /** One at a time: two applications that begin in one process at once trip over the logging that they share. */
+    private static synchronized ConfigurableApplicationContext run(String database, String... more) {
         List<String> settings = new ArrayList<>(List.of("--server.port=0", "--carder.media.folder=" + mediaFolder()));
         TestDatabase.fresh(database).forEach((name, value) -> settings.add("--" + name + "=" + value));
         settings.addAll(List.of(more));
