@@ -1,4 +1,5 @@
 // The one script of every page: wires the behaviours, each a module of its own.
+import "./typing.mjs";
 import "./shortcuts.mjs";
 import "./once.mjs";
 import "./fill.mjs";

@@ -31,8 +31,8 @@ import org.junit.jupiter.api.Timeout;
 class FaultTest {
 
     private static final int TABLETS = 20;
-    private static final List<String> STAFF =
-            List.of("hamish", "tobias", "imelda", "precious", "sunniva", "marguerite", "ravi");
+    /** All of the Loft, whose children and photos they are. */
+    private static final List<String> STAFF = List.of("hamish", "tobias", "imelda");
 
     private final boolean isLong = Boolean.getBoolean("carder.torture");
     private final int eventsEach = (isLong ? 10_000 : 1_000) / TABLETS;

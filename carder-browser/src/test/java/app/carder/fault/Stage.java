@@ -89,6 +89,7 @@ final class Stage implements AutoCloseable {
                 "--server.port=" + port,
                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + databasePort + "/carder",
                 "--spring.datasource.username=carder",
+                "--carder.demo=true",
                 "--spring.datasource.password=",
                 "--carder.media.folder=" + folder.resolve("media"));
         builder.redirectErrorStream(true)

@@ -9,6 +9,7 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import app.carder.core.measure.Quantity;
 import app.carder.web.setting.SettingId;
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaAccess;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaConstructorCall;
 import com.tngtech.archunit.core.domain.JavaMethod;
@@ -24,8 +25,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 
 @AnalyzeClasses(packages = "app.carder.web", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -38,10 +41,9 @@ class ArchitectureTest {
             "InvitationRepository.findByTokenHash",
             "InvitationRepository.readByTokenHash",
             "SettingRepository.findById",
+            "KnownBrowserRepository.deleteByLastUsedAtBefore",
             "SettingRepository.count",
-            "SignInFailureRepository.findById",
-            "SignInFailureRepository.findByUsername",
-            "SignInFailureRepository.deleteByUsername");
+            "SettingRepository.findTop2ByOrderByCreatedAt");
 
     @ArchTest
     static final ArchRule FEATURES_FORM_NO_CYCLE = slices().matching("app.carder.web.(*)..")
@@ -108,6 +110,21 @@ class ArchitectureTest {
             .because("a factory names the unit");
 
     @ArchTest
+    static final ArchRule NOTHING_IS_SOLVED_IN_A_TRANSACTION = methods()
+            .that(new DescribedPredicate<JavaMethod>("call a solver") {
+                @Override
+                public boolean test(JavaMethod method) {
+                    return method.getMethodCallsFromSelf().stream()
+                            .anyMatch(call -> call.getTargetOwner()
+                                            .getSimpleName()
+                                            .endsWith("Solver")
+                                    && call.getTargetOwner().getPackageName().startsWith("app.carder.core"));
+                }
+            })
+            .should(notRunInATransaction())
+            .because("a solver takes seconds, and others use the database meanwhile");
+
+    @ArchTest
     static final ArchRule NO_ARITHMETIC_IN_CONTROLLERS = noClasses()
             .that()
             .areAnnotatedWith(Controller.class)
@@ -115,6 +132,20 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .areAssignableTo(Math.class)
             .because("the job's arithmetic lives in the core");
+
+    /** Neither itself nor whoever calls it says that it is one. */
+    private static ArchCondition<JavaMethod> notRunInATransaction() {
+        return new ArchCondition<>("not run in a transaction") {
+            @Override
+            public void check(JavaMethod method, ConditionEvents events) {
+                boolean inOne = Stream.concat(
+                                Stream.of(method),
+                                method.getCallsOfSelf().stream().map(JavaAccess::getOrigin))
+                        .anyMatch(code -> code.isAnnotatedWith(Transactional.class));
+                events.add(new SimpleConditionEvent(method, !inOne, method.getFullName() + " runs in a transaction"));
+            }
+        };
+    }
 
     private static ArchCondition<JavaMethod> takeASetting() {
         return new ArchCondition<>("take a SettingId") {

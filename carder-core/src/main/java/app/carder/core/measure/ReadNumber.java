@@ -26,10 +26,16 @@ public final class ReadNumber {
     private static final Map<String, BigDecimal> MILLILITRES = Map.of(
             "ml", BigDecimal.ONE, "cl", BigDecimal.TEN, "dl", BigDecimal.valueOf(100), "l", BigDecimal.valueOf(1000));
 
+    /** Letters of the longest number with a unit. Some of the patterns take long over text that is none. */
+    private static final int LONGEST = 40;
+
     private ReadNumber() {}
 
     /** A number without a unit; absent where it is none, or could be two. */
     public static Optional<BigDecimal> plain(String text) {
+        if (text.length() > LONGEST) {
+            return Optional.empty();
+        }
         String stripped = text.strip();
         if (AMBIGUOUS.matcher(stripped).matches()) {
             return Optional.empty();
@@ -44,6 +50,9 @@ public final class ReadNumber {
 
     /** Whether it could be a thousand or one: {@code 1,000}. */
     public static boolean isAmbiguous(String text) {
+        if (text.length() > LONGEST) {
+            return false;
+        }
         Matcher unit = WITH_UNIT.matcher(text.strip());
         return AMBIGUOUS
                 .matcher(unit.matches() ? unit.group(1).strip() : text.strip())
@@ -66,6 +75,9 @@ public final class ReadNumber {
     }
 
     private static Optional<BigDecimal> withUnit(String text, Map<String, BigDecimal> units) {
+        if (text.length() > LONGEST) {
+            return Optional.empty();
+        }
         Matcher unit = WITH_UNIT.matcher(text.strip());
         if (!unit.matches()) {
             return plain(text);

@@ -99,9 +99,15 @@ final class CareCheck {
         return findings;
     }
 
-    /** What nobody can match: a question for each child and entry, where there is something that could hold it. */
+    /** What nobody asked, or nobody can match: a question for each child and entry, where there is something that could hold it. */
     Set<Gap> gaps(List<ChildPresent> children) {
         Set<Gap> gaps = new TreeSet<>(java.util.Comparator.comparing(Gap::key));
+        List<ChildPresent> notAsked =
+                children.stream().filter(child -> child.allergens().isEmpty()).toList();
+        if (!notAsked.isEmpty()
+                && setup.items().stream().anyMatch(item -> CareRelations.isRelatedToAny(item.material()))) {
+            notAsked.stream().map(ChildPresent::allergiesNotAsked).forEach(gaps::add);
+        }
         List<String> touching = setup.items().stream()
                 .filter(CareCheck::couldHold)
                 .map(item -> item.material().name())

@@ -121,6 +121,12 @@ final class CareRelations {
         return material.allergens().contains(avoided) ? Optional.empty() : RELATED.of(new Listed(avoided, material));
     }
 
+    /** Whether a material is related to any listed allergen that it does not say it holds. */
+    static boolean isRelatedToAny(Material material) {
+        return Arrays.stream(Allergen.values())
+                .anyMatch(avoided -> match(avoided, material).isPresent());
+    }
+
     private static Optional<Match> found(Relation relation, Material material) {
         Matcher name = relation.names().matcher(material.name());
         if (name.find()) {

@@ -68,7 +68,7 @@ public record ChildPresent(
         }
         return allergens
                 .map(avoided -> Known.of(!Collections.disjoint(avoided, contained)))
-                .orElseGet(() -> Known.missing(gap(Fact.ALLERGIES)));
+                .orElseGet(() -> Known.missing(allergiesNotAsked()));
     }
 
     /** Whether anything at all must be kept away. */
@@ -78,7 +78,12 @@ public record ChildPresent(
         }
         return allergens
                 .map(avoided -> Known.of(!avoided.isEmpty()))
-                .orElseGet(() -> Known.missing(gap(Fact.ALLERGIES)));
+                .orElseGet(() -> Known.missing(allergiesNotAsked()));
+    }
+
+    /** The question that stands open where {@link #allergens} is empty. */
+    Gap allergiesNotAsked() {
+        return gap(Fact.ALLERGIES);
     }
 
     boolean has(CareEntry.Kind kind) {

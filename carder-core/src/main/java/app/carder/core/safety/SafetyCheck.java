@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -97,9 +98,11 @@ public final class SafetyCheck {
         CareCheck care = new CareCheck(looked);
         findings.addAll(care.findings(children));
         findings.addAll(Pet.findings(looked, pets));
-        open.forEach((gap, could) -> findings.add(question(gap, could)));
-        care.gaps(children).forEach(gap -> findings.add(question(gap, List.of())));
-        missingAmounts(looked).forEach(gap -> findings.add(question(gap, List.of())));
+        // Without an answer to these nothing can be judged, whatever a rule would make of the same question.
+        Set<Gap> holding = new LinkedHashSet<>(care.gaps(children));
+        holding.addAll(missingAmounts(looked));
+        holding.forEach(gap -> open.computeIfAbsent(gap, key -> new ArrayList<>()));
+        open.forEach((gap, could) -> findings.add(question(gap, could, holding.contains(gap))));
         List<String> order =
                 looked.items().stream().map(item -> item.material().name()).toList();
         return findings.stream()
@@ -154,8 +157,8 @@ public final class SafetyCheck {
                 .collect(Collectors.toCollection(() -> new TreeSet<>(Comparator.comparing(Gap::key))));
     }
 
-    /** At the level of the gravest rule that it could make speak; where no single rule asks, it holds. */
-    private static Finding question(Gap gap, List<Rule> could) {
+    /** At the level of the gravest rule that it could make speak. */
+    private static Finding question(Gap gap, List<Rule> could, boolean holds) {
         Level gravest =
                 could.stream().map(Rule::level).min(Comparator.naturalOrder()).orElse(Level.CANNOT_BE_JUDGED);
         List<Said> dangers = could.stream()
@@ -166,7 +169,7 @@ public final class SafetyCheck {
         int named = Math.min(MOST_DANGERS_NAMED, dangers.size());
         return new Finding(
                 "NOT_KNOWN_" + gap.fact(),
-                gravest.holds() ? Level.CANNOT_BE_JUDGED : gravest,
+                holds || gravest.holds() ? Level.CANNOT_BE_JUDGED : gravest,
                 new Finding.Words(
                         gap.saidTitle(),
                         dangers.isEmpty()

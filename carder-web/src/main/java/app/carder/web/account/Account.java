@@ -3,9 +3,18 @@ package app.carder.web.account;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.JoinColumn;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashSet;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -22,21 +31,67 @@ class Account extends ScopedRecord {
 
     private @Nullable UUID roomId;
 
+    @ElementCollection
+    @CollectionTable(name = "account_room", joinColumns = @JoinColumn(name = "account_id"))
+    @Column(name = "room_id")
+    private Set<UUID> rooms = new LinkedHashSet<>();
+
+    private @Nullable LocalDate coverFrom;
+    private @Nullable LocalDate coverUntil;
+    private @Nullable Instant closedAt;
+
     protected Account() {}
 
-    Account(
-            SettingId settingId,
-            String username,
-            String displayName,
-            String passwordHash,
-            Role role,
-            @Nullable UUID roomId) {
+    Account(SettingId settingId, String username, StaffDetails details, String passwordHash) {
         super(Ids.next(), settingId);
         this.username = username;
-        this.displayName = displayName;
         this.passwordHash = passwordHash;
-        this.role = role;
-        this.roomId = roomId;
+        change(details);
+    }
+
+    /** Renames, moves, gives another role. */
+    final void change(StaffDetails details) {
+        this.displayName = details.name();
+        this.role = details.role();
+        this.roomId = details.rooms().stream().findFirst().orElse(null);
+        this.rooms.clear();
+        this.rooms.addAll(details.rooms());
+        this.coverFrom = details.cover().map(Cover::from).orElse(null);
+        this.coverUntil = details.cover().map(Cover::until).orElse(null);
+    }
+
+    void setPassword(String hash) {
+        this.passwordHash = hash;
+    }
+
+    void close(Instant now) {
+        this.closedAt = now;
+    }
+
+    void open() {
+        this.closedAt = null;
+    }
+
+    boolean isClosed() {
+        return closedAt != null;
+    }
+
+    /** Whether its owner may sign in on a day: it is not closed, and cover staff come on their days only. */
+    boolean isOpenOn(LocalDate day) {
+        return !isClosed() && cover().map(days -> days.includes(day)).orElse(true);
+    }
+
+    /** A manager who can sign in on every day. */
+    boolean isStandingManager() {
+        return role == Role.MANAGER && !isClosed() && cover().isEmpty();
+    }
+
+    String username() {
+        return username;
+    }
+
+    String displayName() {
+        return displayName;
     }
 
     String passwordHash() {
@@ -47,7 +102,18 @@ class Account extends ScopedRecord {
         return new StaffView(getId(), displayName, role);
     }
 
+    StaffAccount staffAccount() {
+        return new StaffAccount(
+                getId(), username, new StaffDetails(displayName, role, Set.copyOf(rooms), cover()), isClosed());
+    }
+
     Viewer viewer() {
-        return Viewer.ofAccount(getId(), settingId(), role, displayName, roomId);
+        return Viewer.ofAccount(getId(), settingId(), role, displayName, new Viewer.Rooms(roomId, Set.copyOf(rooms)));
+    }
+
+    private Optional<Cover> cover() {
+        return coverFrom == null || coverUntil == null
+                ? Optional.empty()
+                : Optional.of(new Cover(coverFrom, coverUntil));
     }
 }

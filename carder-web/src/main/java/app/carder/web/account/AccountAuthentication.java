@@ -1,9 +1,12 @@
 package app.carder.web.account;
 
+import app.carder.web.setting.SettingService;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.DisabledException;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -16,33 +19,51 @@ import org.springframework.stereotype.Component;
 class AccountAuthentication implements AuthenticationProvider {
 
     private final AccountRepository accounts;
+    private final SettingService settings;
     private final SignInGuard guard;
+    private final SecurityLog log;
     private final PasswordEncoder passwords;
     /** Checked where there is no such account, so that the answer takes as long. */
     private final String nobodysHash;
 
-    AccountAuthentication(AccountRepository accounts, SignInGuard guard, PasswordEncoder passwords) {
+    AccountAuthentication(
+            AccountRepository accounts,
+            SettingService settings,
+            SignInGuard guard,
+            SecurityLog log,
+            PasswordEncoder passwords) {
         this.accounts = accounts;
+        this.settings = settings;
         this.guard = guard;
+        this.log = log;
         this.passwords = passwords;
         this.nobodysHash = passwords.encode("nobody's password");
     }
 
     @Override
     public Authentication authenticate(Authentication attempt) {
-        String username = SignInGuard.key(attempt.getName());
-        if (guard.isBlocked(username)) {
-            throw new LockedException("Too many failures under this name.");
+        SignInFrom from =
+                (SignInFrom) Objects.requireNonNull(attempt.getDetails(), "The form says where a try comes from.");
+        Optional<Account> account = accounts.findByUsername(SignInGuard.key(attempt.getName()));
+        if (guard.isBlocked(account, from)) {
+            account.ifPresent(owner -> log.of(owner, SecurityEvent.LOCKED_OUT, from));
+            throw new LockedException("Too many failures.");
         }
-        Optional<Account> account = accounts.findByUsername(username);
         String hash = account.map(Account::passwordHash).orElse(nobodysHash);
         boolean right = passwords.matches(String.valueOf(attempt.getCredentials()), hash);
         if (account.isEmpty() || !right) {
-            guard.failed(username);
+            guard.failed(account, from);
+            account.ifPresent(owner -> log.of(owner, SecurityEvent.WRONG_PASSWORD, from));
             throw new BadCredentialsException("Name or password is wrong.");
         }
-        guard.succeeded(username);
-        return signedIn(account.get().viewer());
+        Account owner = account.get();
+        if (!owner.isOpenOn(settings.today(owner.settingId()))) {
+            log.of(owner, SecurityEvent.CLOSED_ACCOUNT, from);
+            throw new DisabledException("The account is closed.");
+        }
+        guard.succeeded(owner, from);
+        log.of(owner, SecurityEvent.SIGNED_IN, from);
+        return signedIn(owner.viewer());
     }
 
     @Override

@@ -1,26 +1,20 @@
 package app.carder.web.account;
 
 import app.carder.web.setting.SettingId;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Accounts of a setting. */
+/** Accounts of a setting, as other features see them. */
 @Service
 public class AccountService {
 
-    /** The shortest password: 10 characters. NIST SP 800-63B asks for 8 or more (from memory). */
-    public static final int SHORTEST_PASSWORD = 10;
-
-    /** What bcrypt takes into account: 72 bytes. */
-    public static final int LONGEST_PASSWORD_BYTES = 72;
-
-    private static final Limit STAFF = Limit.of(200);
+    private static final Limit STAFF = Limit.of(500);
 
     private final AccountRepository accounts;
     private final PasswordEncoder passwords;
@@ -30,25 +24,10 @@ public class AccountService {
         this.passwords = passwords;
     }
 
-    /**
-     * Makes an account.
-     *
-     * @throws IllegalArgumentException if the password is too short or too long
-     */
+    /** Makes an account with a password that was found fit by {@link PasswordPolicy}. */
     @Transactional
-    public Viewer create(
-            SettingId settingId,
-            String username,
-            String displayName,
-            String password,
-            Role role,
-            @Nullable UUID roomId) {
-        if (!isFitPassword(password)) {
-            throw new IllegalArgumentException("Password must have %d characters or more and at most %d bytes."
-                    .formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD_BYTES));
-        }
-        Account account = new Account(
-                settingId, SignInGuard.key(username), displayName, passwords.encode(password), role, roomId);
+    public Viewer create(SettingId settingId, String username, StaffDetails details, String password) {
+        Account account = new Account(settingId, SignInGuard.key(username), details, passwords.encode(password));
         accounts.save(account);
         return account.viewer();
     }
@@ -59,17 +38,30 @@ public class AccountService {
         return accounts.findByUsername(SignInGuard.key(username)).isPresent();
     }
 
-    /** Whether a password is long enough, and not longer than is taken into account. */
-    public static boolean isFitPassword(String password) {
-        return password.length() >= SHORTEST_PASSWORD
-                && password.getBytes(StandardCharsets.UTF_8).length <= LONGEST_PASSWORD_BYTES;
+    /** Whether one of these accounts is there and still has this password. */
+    @Transactional(readOnly = true)
+    public boolean anyStillHas(List<String> usernames, String password) {
+        return usernames.stream()
+                .flatMap(username -> accounts.findByUsername(username).stream())
+                .anyMatch(account -> passwords.matches(password, account.passwordHash()));
     }
 
-    /** The setting's staff by name. */
+    /** The setting's staff by name, without those whose account is closed. */
     @Transactional(readOnly = true)
     public List<StaffView> staff(SettingId settingId) {
-        return accounts.findBySettingIdAndRoleNotOrderByDisplayName(settingId, Role.CARER, STAFF).stream()
+        return all(settingId).stream()
+                .filter(account -> !account.isClosed())
                 .map(Account::staffView)
                 .toList();
+    }
+
+    /** Names of all who are or were staff, so that what they did keeps its author. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names(SettingId settingId) {
+        return all(settingId).stream().collect(Collectors.toMap(Account::getId, Account::displayName));
+    }
+
+    private List<Account> all(SettingId settingId) {
+        return accounts.findBySettingIdAndRoleNotOrderByDisplayName(settingId, Role.CARER, STAFF);
     }
 }

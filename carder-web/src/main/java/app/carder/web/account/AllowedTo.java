@@ -12,4 +12,7 @@ public @interface AllowedTo {
 
     /** The audience. */
     Audience value();
+
+    /** Whether staff may open it for rooms that they do not work in: the way into such a room, and what is no record. */
+    boolean anyRoom() default false;
 }

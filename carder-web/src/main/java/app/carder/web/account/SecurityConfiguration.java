@@ -1,20 +1,27 @@
 package app.carder.web.account;
 
+import app.carder.web.page.BodyLimit;
+import app.carder.web.page.LimitProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.DisabledException;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.logout.HeaderWriterLogoutHandler;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 
 /**
@@ -49,11 +56,34 @@ class SecurityConfiguration {
         return http.build();
     }
 
+    /** Addresses and fields with a null character are no address and no field; what a page links to never depends on the Host header. */
     @Bean
-    SecurityFilterChain securityFilterChain(HttpSecurity http) throws Exception {
+    StrictHttpFirewall firewall(HostNames hosts) {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        firewall.setAllowedHostnames(hosts::isOurs);
+        firewall.setAllowedParameterNames(name -> name.indexOf('\0') < 0);
+        firewall.setAllowedParameterValues(value -> value.indexOf('\0') < 0);
+        return firewall;
+    }
+
+    /** Saved requests in a cookie: a visitor without a session costs the database nothing. */
+    @Bean
+    RequestCache savedRequests() {
+        return new CookieRequestCache();
+    }
+
+    @Bean
+    SecurityFilterChain securityFilterChain(
+            HttpSecurity http,
+            SessionBeginning beginning,
+            SessionEnding ending,
+            RequestCache savedRequests,
+            LimitProperties limits)
+            throws Exception {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 path.matcher("/sign-in"),
+                                path.matcher("/sign-in/code"),
                                 path.matcher("/first-run"),
                                 path.matcher("/open/**"),
                                 path.matcher(HttpMethod.GET, "/calendar/feed/*"),
@@ -67,12 +97,15 @@ class SecurityConfiguration {
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("username")
                         .passwordParameter("password")
-                        .defaultSuccessUrl("/")
-                        .failureHandler((request, response, failure) -> response.sendRedirect(
-                                failure instanceof LockedException ? "/sign-in?blocked" : "/sign-in?wrong")))
+                        .authenticationDetailsSource(SignInFrom::of)
+                        .successHandler(beginning)
+                        .failureHandler((request, response, failure) -> response.sendRedirect(failed(failure))))
+                .addFilterBefore(new SessionLifetime(), SecurityContextHolderFilter.class)
+                .addFilterBefore(new BodyLimit(limits, "/watch/uploads"), SecurityContextHolderFilter.class)
                 .logout(logout -> logout.logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out")
                         .deleteCookies("SESSION")
+                        .addLogoutHandler(ending)
                         // Also where scripts are off: what a browser carries of the children goes with the sign-in.
                         .addLogoutHandler(new HeaderWriterLogoutHandler(
                                 new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.STORAGE))))
@@ -82,10 +115,18 @@ class SecurityConfiguration {
                                 request -> "fetch".equals(request.getHeader("X-Requested-By")))
                         .defaultAuthenticationEntryPointFor(
                                 new LoginUrlAuthenticationEntryPoint("/sign-in"), request -> true))
-                // Tokens and saved requests in cookies: a visitor without a session costs the database nothing.
-                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
-                .requestCache(cache -> cache.requestCache(new CookieRequestCache()));
+                // As with saved requests: in a cookie.
+                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository())
+                        .csrfTokenRequestHandler(new TokenBeforeParts()))
+                .requestCache(cache -> cache.requestCache(savedRequests));
         return headers(http).build();
+    }
+
+    private static String failed(AuthenticationException failure) {
+        if (failure instanceof LockedException) {
+            return "/sign-in?blocked";
+        }
+        return failure instanceof DisabledException ? "/sign-in?closed" : "/sign-in?wrong";
     }
 
     private static HttpSecurity headers(HttpSecurity http) throws Exception {

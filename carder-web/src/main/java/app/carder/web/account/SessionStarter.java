@@ -2,6 +2,8 @@ package app.carder.web.account;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.time.Duration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -16,6 +18,9 @@ public class SessionStarter {
     private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
     private final ChangeSessionIdAuthenticationStrategy freshId = new ChangeSessionIdAuthenticationStrategy();
 
+    /** How long a session that carries the app in the hand, or a carer's, may rest: a day with a nap in it. */
+    private static final Duration FOR_THE_DAY = Duration.ofHours(12);
+
     /** Signs in, in a session with a new id. */
     public void start(Viewer viewer, HttpServletRequest request, HttpServletResponse response) {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
@@ -24,5 +29,11 @@ public class SessionStarter {
         freshId.onAuthentication(signedIn, request, response);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        keepForTheDay(request.getSession());
+    }
+
+    /** A tablet lies about for longer than a desk is left: the session rests without ending. What staff have ends after 12 hours all the same. */
+    public void keepForTheDay(HttpSession session) {
+        session.setMaxInactiveInterval(Math.toIntExact(FOR_THE_DAY.toSeconds()));
     }
 }

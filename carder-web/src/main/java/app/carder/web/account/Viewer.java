@@ -4,6 +4,7 @@ import app.carder.web.setting.SettingId;
 import java.io.Serializable;
 import java.security.Principal;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param settingId to which everything that they see belongs
  * @param role what they do here
  * @param name for people
- * @param room home room of staff
+ * @param rooms where staff work
  * @param openedInvitation the link that was opened, where there is no account
  */
 public record Viewer(
@@ -22,23 +23,39 @@ public record Viewer(
         SettingId settingId,
         Role role,
         String name,
-        @Nullable UUID room,
-        @Nullable UUID openedInvitation)
-        implements Principal, Serializable {
+        Rooms rooms,
+        @Nullable UUID openedInvitation) implements Principal, Serializable {
+
+    /**
+     * Where somebody works.
+     *
+     * @param home the room that their pages open on
+     * @param all every room, the home room included
+     */
+    public record Rooms(@Nullable UUID home, Set<UUID> all) implements Serializable {
+
+        /** No room: carers. */
+        public static final Rooms NONE = new Rooms(null, Set.of());
+
+        /** Keeps its own copy. */
+        public Rooms {
+            all = Set.copyOf(all);
+        }
+    }
 
     /** Somebody with an account. */
-    public static Viewer ofAccount(UUID accountId, SettingId settingId, Role role, String name, @Nullable UUID room) {
-        return new Viewer(accountId, settingId, role, name, room, null);
+    public static Viewer ofAccount(UUID accountId, SettingId settingId, Role role, String name, Rooms rooms) {
+        return new Viewer(accountId, settingId, role, name, rooms, null);
     }
 
     /** A carer who opened a link with its code. */
     public static Viewer ofLink(UUID carerId, SettingId settingId, String name, UUID invitationId) {
-        return new Viewer(carerId, settingId, Role.CARER, name, null, invitationId);
+        return new Viewer(carerId, settingId, Role.CARER, name, Rooms.NONE, invitationId);
     }
 
     /** The home room of staff. */
     public Optional<UUID> homeRoom() {
-        return Optional.ofNullable(room);
+        return Optional.ofNullable(rooms.home());
     }
 
     /** The link that was opened, where there is no account. */

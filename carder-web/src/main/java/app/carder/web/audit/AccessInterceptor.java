@@ -2,12 +2,21 @@ package app.carder.web.audit;
 
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.OtherRoom;
+import app.carder.web.account.RecordRooms;
+import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Required;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.security.access.AccessDeniedException;
@@ -18,14 +27,21 @@ import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.HandlerMapping;
 
-/** Holds every route to its {@link AllowedTo}, and writes down who opened what. */
+/** Holds every route to its {@link AllowedTo} and to the borders between rooms, and writes down who opened what. */
 @Component
 class AccessInterceptor implements HandlerInterceptor {
 
-    private final AccessLog accessLog;
+    private static final String ROOM = "roomId";
+    private static final String ROOM_PARAMETER = "room";
 
-    AccessInterceptor(AccessLog accessLog) {
+    private final AccessLog accessLog;
+    private final RoomBorder border;
+    private final Map<String, RecordRooms> rooms;
+
+    AccessInterceptor(AccessLog accessLog, RoomBorder border, List<RecordRooms> rooms) {
         this.accessLog = accessLog;
+        this.border = border;
+        this.rooms = rooms.stream().collect(Collectors.toUnmodifiableMap(RecordRooms::variable, Function.identity()));
     }
 
     @Override
@@ -35,7 +51,44 @@ class AccessInterceptor implements HandlerInterceptor {
             viewer().ifPresent(viewer -> log(viewer, request, HttpServletResponse.SC_FORBIDDEN));
             throw new AccessDeniedException("Not open to this role.");
         }
+        if (handler instanceof HandlerMethod method) {
+            viewer().filter(viewer -> viewer.role().isStaff() && !isForAnyRoom(method))
+                    .flatMap(viewer -> otherRoom(viewer, request).map(room -> Map.entry(viewer, room)))
+                    .ifPresent(refused -> {
+                        log(refused.getKey(), request, HttpServletResponse.SC_FORBIDDEN);
+                        throw new OtherRoom(refused.getKey(), refused.getValue());
+                    });
+        }
         return true;
+    }
+
+    /** The room of a record that the request names and this person does not work in; absent where there is none. */
+    private Optional<UUID> otherRoom(Viewer viewer, HttpServletRequest request) {
+        return named(request)
+                .map(named -> Required.from(rooms, named.getKey()).of(viewer.settingId(), named.getValue()))
+                .filter(found -> !found.isEmpty() && !border.mayEnter(viewer, found))
+                .flatMap(Set::stream)
+                .findFirst();
+    }
+
+    /** What the route names of records that lie in rooms, and the room that a link asks for. */
+    private Stream<Map.Entry<String, UUID>> named(HttpServletRequest request) {
+        Map<?, ?> variables =
+                request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> found
+                        ? found
+                        : Map.of();
+        return Stream.concat(
+                        variables.entrySet().stream()
+                                .map(variable -> Map.entry(
+                                        String.valueOf(variable.getKey()), String.valueOf(variable.getValue()))),
+                        Stream.ofNullable(request.getParameter(ROOM_PARAMETER)).map(value -> Map.entry(ROOM, value)))
+                .filter(one -> rooms.containsKey(one.getKey()))
+                .flatMap(one -> id(one.getValue()).map(id -> Map.entry(one.getKey(), id)).stream());
+    }
+
+    private static boolean isForAnyRoom(HandlerMethod method) {
+        AllowedTo allowed = allowedTo(method);
+        return allowed != null && allowed.anyRoom();
     }
 
     @Override
@@ -89,13 +142,17 @@ class AccessInterceptor implements HandlerInterceptor {
         UUID last = null;
         if (request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> variables) {
             for (Object value : variables.values()) {
-                try {
-                    last = UUID.fromString(String.valueOf(value));
-                } catch (IllegalArgumentException notAnId) {
-                    continue;
-                }
+                last = id(String.valueOf(value)).orElse(last);
             }
         }
         return last;
+    }
+
+    private static Optional<UUID> id(String text) {
+        try {
+            return Optional.of(UUID.fromString(text));
+        } catch (IllegalArgumentException notAnId) {
+            return Optional.empty();
+        }
     }
 }

@@ -41,7 +41,7 @@ class CarerController {
         FormErrors errors = new FormErrors();
         String name = typed.line("carerName", errors);
         String email = typed.line("email", errors);
-        if (!email.isEmpty() && !email.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+")) {
+        if (!email.isEmpty() && !MailAddress.isPossible(email)) {
             errors.add("email", "carer.email", email);
         }
         if (errors.any()) {

@@ -1,6 +1,7 @@
 package app.carder.web.children;
 
 import app.carder.core.wording.NameGuard;
+import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.page.NotFound;
@@ -30,12 +31,19 @@ public class ChildService {
     private final CarerRepository carers;
     private final HistoryLog history;
     private final SettingService settings;
+    private final RoomBorder border;
 
-    ChildService(ChildRepository children, CarerRepository carers, HistoryLog history, SettingService settings) {
+    ChildService(
+            ChildRepository children,
+            CarerRepository carers,
+            HistoryLog history,
+            SettingService settings,
+            RoomBorder border) {
         this.children = children;
         this.carers = carers;
         this.history = history;
         this.settings = settings;
+        this.border = border;
     }
 
     /** Adds a child to a room. */
@@ -74,6 +82,17 @@ public class ChildService {
     @Transactional(readOnly = true)
     public List<ChildView> all(SettingId settingId) {
         return views(settingId, children.findBySettingIdOrderByGivenName(settingId, OF_A_SETTING));
+    }
+
+    /** Those whose records somebody may open, by name. */
+    @Transactional(readOnly = true)
+    public List<ChildView> inReach(Viewer viewer) {
+        List<ChildView> all = all(viewer.settingId());
+        return border.within(viewer)
+                .map(rooms -> all.stream()
+                        .filter(child -> rooms.contains(child.roomId()))
+                        .toList())
+                .orElse(all);
     }
 
     /** Some children, by id; those of other settings are left out. */

@@ -6,6 +6,7 @@ import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.DayStrip.Session;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.Role;
+import app.carder.web.account.StaffDetails;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildDetails;
 import app.carder.web.children.ChildService;
@@ -37,6 +38,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -167,7 +169,7 @@ public class DemoData {
         Viewer tobias = staff(quillmere.id(), "Tobias Renn", Role.ROOM_LEAD, loft.id());
         Viewer precious = staff(quillmere.id(), "Precious Adeyemi", Role.ROOM_LEAD, nook.id());
         Viewer marguerite = staff(quillmere.id(), "Marguerite Lisle", Role.ROOM_LEAD, burrow.id());
-        Viewer hamish = staff(quillmere.id(), "Hamish Vale", Role.PRACTITIONER, loft.id());
+        Viewer hamish = staff(quillmere.id(), "Hamish Vale", Role.PRACTITIONER, loft.id(), nook.id());
         Viewer sunniva = staff(quillmere.id(), "Sunniva Dahl", Role.PRACTITIONER, nook.id());
         Viewer ravi = staff(quillmere.id(), "Ravi Menon", Role.PRACTITIONER, burrow.id());
 
@@ -255,9 +257,14 @@ public class DemoData {
         return rooms.create(setting, name, framework, style, zones, DAY);
     }
 
-    private Viewer staff(SettingId setting, String name, Role role, UUID room) {
+    /** The first room is the one that their pages open on. */
+    private Viewer staff(SettingId setting, String name, Role role, UUID... rooms) {
         String username = name.substring(0, name.indexOf(' ')).toLowerCase(Locale.ROOT);
-        return accounts.create(setting, username, name, PASSWORD, role, room);
+        return accounts.create(
+                setting,
+                username,
+                new StaffDetails(name, role, new LinkedHashSet<>(List.of(rooms)), Optional.empty()),
+                PASSWORD);
     }
 
     private Map<String, ChildView> enrol(
@@ -360,7 +367,8 @@ public class DemoData {
         SettingId setting = lead.settingId();
         String relation = carerName.substring(carerName.indexOf(' ') + 1);
         String username = child.name().toLowerCase(Locale.ROOT) + "." + relation;
-        Viewer account = accounts.create(setting, username, carerName, PASSWORD, Role.CARER, null);
+        Viewer account = accounts.create(
+                setting, username, new StaffDetails(carerName, Role.CARER, Set.of(), Optional.empty()), PASSWORD);
         UUID carer = children.addCarer(setting, child.id(), carerName, username + "@family.example", account.personId())
                 .id();
         LocalDate today = settings.today(setting);

@@ -8,6 +8,7 @@ import app.carder.core.room.Footprint;
 import app.carder.core.room.RoomPlan;
 import app.carder.core.watch.StepIn;
 import app.carder.core.wording.LanguageRules;
+import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
@@ -72,6 +73,7 @@ class BundleService {
     private final RoomPlanService plans;
     private final StepInPolicyRepository policies;
     private final SettingService settings;
+    private final RoomBorder border;
 
     BundleService(
             RoomService rooms,
@@ -84,7 +86,9 @@ class BundleService {
             LadderService ladders,
             RoomPlanService plans,
             StepInPolicyRepository policies,
-            SettingService settings) {
+            SettingService settings,
+            RoomBorder border) {
+        this.border = border;
         this.rooms = rooms;
         this.children = children;
         this.observations = observations;
@@ -110,6 +114,7 @@ class BundleService {
                 settingId.value(),
                 new Named(room.id(), room.name()),
                 rooms.all(settingId).stream()
+                        .filter(one -> border.mayEnter(viewer, List.of(one.id())))
                         .map(one -> new Named(one.id(), one.name()))
                         .toList(),
                 settings.get(settingId).zone().getId(),

@@ -9,7 +9,9 @@ import app.carder.core.watch.Tries.Prompt;
 import app.carder.core.watch.WellBeing;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.SessionStarter;
 import app.carder.web.account.Viewer;
+import jakarta.servlet.http.HttpSession;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -32,11 +34,13 @@ class WatchAppController {
     private final BundleService bundles;
     private final SyncService sync;
     private final ShellFiles files;
+    private final SessionStarter sessions;
 
-    WatchAppController(BundleService bundles, SyncService sync, ShellFiles files) {
+    WatchAppController(BundleService bundles, SyncService sync, ShellFiles files, SessionStarter sessions) {
         this.bundles = bundles;
         this.sync = sync;
         this.files = files;
+        this.sessions = sessions;
     }
 
     @GetMapping("/watch")
@@ -70,7 +74,9 @@ class WatchAppController {
     @GetMapping("/watch/bundle")
     ResponseEntity<BundleView> bundle(
             @AuthenticationPrincipal Viewer viewer,
+            HttpSession session,
             @RequestParam(name = "room", required = false) @Nullable UUID room) {
+        sessions.keepForTheDay(session);
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .body(bundles.of(viewer, Optional.ofNullable(room)));

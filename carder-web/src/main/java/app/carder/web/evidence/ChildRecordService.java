@@ -3,7 +3,6 @@ package app.carder.web.evidence;
 import app.carder.core.evidence.Coverage;
 import app.carder.core.framework.Framework;
 import app.carder.web.account.AccountService;
-import app.carder.web.account.StaffView;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
@@ -92,8 +91,7 @@ class ChildRecordService {
     }
 
     private String keyPerson(SettingId settingId, ChildView child) {
-        Map<UUID, String> staff =
-                accounts.staff(settingId).stream().collect(Collectors.toMap(StaffView::id, StaffView::name));
+        Map<UUID, String> staff = accounts.names(settingId);
         return child.keyPersonId() == null ? "" : staff.getOrDefault(child.keyPersonId(), "");
     }
 }

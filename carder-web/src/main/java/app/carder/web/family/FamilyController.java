@@ -102,7 +102,7 @@ class FamilyController {
         ModelAndView page = new ModelAndView("family/journal");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("sheet", sheet);
-        page.addObject("replies", family.repliesTo(viewer.settingId(), journalId));
+        page.addObject("replies", family.ownReplies(viewer, journalId));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

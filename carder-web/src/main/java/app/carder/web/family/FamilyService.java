@@ -7,6 +7,7 @@ import app.carder.web.children.ChildService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.journal.JournalSummary;
+import app.carder.web.outbox.Mail;
 import app.carder.web.outbox.OutboxService;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
@@ -15,6 +16,7 @@ import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -81,13 +83,22 @@ public class FamilyService {
     }
 
     /**
-     * Invites carers to an approved journal: link and code go out in two messages. A carer's earlier link to the same
-     * journal is taken back.
+     * A code for a carer. It is shown once and kept nowhere.
      *
+     * @param carer whose it is
+     * @param code to type
+     */
+    record LinkCode(String carer, String code) {}
+
+    /**
+     * Invites carers to an approved journal: the link goes out by mail, the code by whoever invites, so that they never lie together. A
+     * carer's earlier link to the same journal is taken back.
+     *
+     * @return the codes to hand over
      * @throws NotFound if a carer is not one of the child's, or the journal is not approved
      */
     @Transactional
-    public void invite(SettingId settingId, UUID journalId, Collection<UUID> carerIds) {
+    public List<LinkCode> invite(SettingId settingId, UUID journalId, Collection<UUID> carerIds) {
         JournalSheet sheet = journals.sheet(settingId, journalId);
         if (!sheet.approved()) {
             throw new NotFound();
@@ -95,16 +106,19 @@ public class FamilyService {
         Map<UUID, CarerView> ofChild = children.carersOf(settingId, sheet.childId()).stream()
                 .collect(Collectors.toMap(CarerView::id, Function.identity()));
         List<Invitation> earlier = sentTo(settingId, journalId);
+        UUID roomId = children.get(settingId, sheet.childId()).roomId();
+        List<LinkCode> codes = new ArrayList<>();
         for (UUID carerId : carerIds) {
             CarerView carer = Optional.ofNullable(ofChild.get(carerId)).orElseThrow(NotFound::new);
             earlier.stream()
                     .filter(found -> found.carerId().equals(carerId))
                     .forEach(found -> found.revoke(clock.instant()));
-            send(settingId, sheet, carer);
+            codes.add(send(settingId, roomId, sheet, carer));
         }
+        return codes;
     }
 
-    private void send(SettingId settingId, JournalSheet sheet, CarerView carer) {
+    private LinkCode send(SettingId settingId, UUID roomId, JournalSheet sheet, CarerView carer) {
         String token = LinkSecrets.token();
         String code = LinkSecrets.code();
         Instant now = clock.instant();
@@ -112,23 +126,21 @@ public class FamilyService {
         invitations.save(new Invitation(
                 settingId, sheet.id(), carer.id(), LinkSecrets.hash(token), passwords.encode(code), expiresAt, now));
         String setting = settings.get(settingId).name();
-        outbox.send(settingId, carer.name(), carer.email(), "A learning journal from " + setting, """
+        outbox.send(
+                settingId,
+                roomId,
+                new Mail(carer.name(), carer.email(), "A learning journal from " + setting, """
                 There is a new learning journal for you to read:
                 %s/open/%s
 
-                The code to open it comes in a second message. The link works until %s.
+                We give you the code to open it ourselves. The link works until %s.
                 If you did not expect this, tell %s.
                 """.formatted(
-                        properties.address(),
-                        token,
-                        settings.local(settingId, expiresAt).toLocalDate(),
-                        setting));
-        outbox.send(
-                settingId,
-                carer.name(),
-                carer.email(),
-                "The code for your learning journal",
-                "Your code is %s. %s will never ask you for it.%n".formatted(code, setting));
+                                properties.address(),
+                                token,
+                                settings.local(settingId, expiresAt).toLocalDate(),
+                                setting)));
+        return new LinkCode(carer.name(), code);
     }
 
     /** The links of a journal, newest first. */
@@ -229,14 +241,7 @@ public class FamilyService {
     public void reply(Viewer viewer, UUID id, UUID journalId, String words) {
         JournalSheet sheet = read(viewer, journalId);
         if (replies.findByIdAndSettingId(id, viewer.settingId()).isEmpty()) {
-            replies.save(new Reply(
-                    id,
-                    viewer.settingId(),
-                    journalId,
-                    sheet.childId(),
-                    carerName(viewer, sheet.childId()),
-                    words,
-                    clock.instant()));
+            replies.save(new Reply(id, viewer, sheet, carerName(viewer, sheet.childId()), words, clock.instant()));
         }
     }
 
@@ -250,6 +255,15 @@ public class FamilyService {
     @Transactional(readOnly = true)
     List<ReplyView> repliesTo(SettingId settingId, UUID journalId) {
         return views(settingId, replies.findBySettingIdAndJournalIdOrderBySentAtDesc(settingId, journalId, SHOWN));
+    }
+
+    /** What one carer wrote back about a journal: what others of the family wrote is theirs. */
+    @Transactional(readOnly = true)
+    List<ReplyView> ownReplies(Viewer viewer, UUID journalId) {
+        return views(
+                viewer.settingId(),
+                replies.findBySettingIdAndJournalIdAndAuthorIdOrderBySentAtDesc(
+                        viewer.settingId(), journalId, viewer.personId(), SHOWN));
     }
 
     private List<ReplyView> views(SettingId settingId, List<Reply> found) {

@@ -55,8 +55,9 @@ class InvitationController {
         if (errors.any()) {
             return page(viewer, journalId, errors);
         }
-        family.invite(viewer.settingId(), journalId, carers);
-        return new ModelAndView("redirect:/journals/" + journalId + "/invitations?sent");
+        // Not a redirect: the codes are in this answer and nowhere else.
+        List<FamilyService.LinkCode> codes = family.invite(viewer.settingId(), journalId, carers);
+        return page(viewer, journalId, errors).addObject("codes", codes);
     }
 
     @PostMapping("/invitations/{invitationId}/revoke")

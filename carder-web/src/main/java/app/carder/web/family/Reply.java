@@ -1,10 +1,12 @@
 package app.carder.web.family;
 
+import app.carder.web.account.Viewer;
+import app.carder.web.journal.JournalSheet;
 import app.carder.web.setting.ScopedRecord;
-import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What a carer wrote back. */
 @Entity
@@ -12,16 +14,18 @@ class Reply extends ScopedRecord {
 
     private UUID journalId;
     private UUID childId;
+    private @Nullable UUID authorId;
     private String carerName;
     private String words;
     private Instant sentAt;
 
     protected Reply() {}
 
-    Reply(UUID id, SettingId settingId, UUID journalId, UUID childId, String carerName, String words, Instant sentAt) {
-        super(id, settingId);
-        this.journalId = journalId;
-        this.childId = childId;
+    Reply(UUID id, Viewer author, JournalSheet about, String carerName, String words, Instant sentAt) {
+        super(id, author.settingId());
+        this.authorId = author.personId();
+        this.journalId = about.id();
+        this.childId = about.childId();
         this.carerName = carerName;
         this.words = words;
         this.sentAt = sentAt;

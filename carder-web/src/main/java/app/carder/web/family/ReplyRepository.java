@@ -15,5 +15,8 @@ interface ReplyRepository extends Repository<Reply, UUID> {
 
     List<Reply> findBySettingIdAndChildIdOrderBySentAtDesc(SettingId settingId, UUID childId, Limit limit);
 
+    List<Reply> findBySettingIdAndJournalIdAndAuthorIdOrderBySentAtDesc(
+            SettingId settingId, UUID journalId, UUID authorId, Limit limit);
+
     List<Reply> findBySettingIdAndJournalIdOrderBySentAtDesc(SettingId settingId, UUID journalId, Limit limit);
 }

@@ -5,7 +5,9 @@ import app.carder.core.practice.PracticeStyle;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.PasswordPolicy;
 import app.carder.web.account.Role;
+import app.carder.web.account.StaffDetails;
 import app.carder.web.material.MaterialService;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
@@ -19,6 +21,9 @@ import app.carder.web.setting.SettingView;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.support.TransactionOperations;
@@ -37,6 +42,7 @@ class FirstRunController {
     private final SettingService settings;
     private final RoomService rooms;
     private final AccountService accounts;
+    private final PasswordPolicy passwords;
     private final MaterialService materials;
     private final FrameworkLibrary frameworks;
     private final TransactionOperations transaction;
@@ -46,6 +52,7 @@ class FirstRunController {
             SettingService settings,
             RoomService rooms,
             AccountService accounts,
+            PasswordPolicy passwords,
             MaterialService materials,
             FrameworkLibrary frameworks,
             TransactionOperations transaction) {
@@ -53,6 +60,7 @@ class FirstRunController {
         this.settings = settings;
         this.rooms = rooms;
         this.accounts = accounts;
+        this.passwords = passwords;
         this.materials = materials;
         this.frameworks = frameworks;
         this.transaction = transaction;
@@ -82,9 +90,9 @@ class FirstRunController {
         }
         String managerName = typed.line("managerName", errors);
         String username = typed.line("username", errors);
-        if (!AccountService.isFitPassword(typed.raw("password"))) {
-            errors.add("password", "firstrun.password", AccountService.SHORTEST_PASSWORD);
-        }
+        passwords
+                .fault(typed.raw("password"), List.of(username, managerName, settingName))
+                .ifPresent(fault -> errors.add("password", fault.code(), PasswordPolicy.SHORTEST));
         checkZoneAndCurrency(typed, errors);
         if (!errors.any() && !code.accepts(typed.text("code"))) {
             errors.add("code", "firstrun.code");
@@ -102,7 +110,11 @@ class FirstRunController {
                     PracticeStyle.FREE_FLOW,
                     ZoneNames.parse(typed.text("zones")),
                     UsualDay.SESSIONS);
-            accounts.create(setting.id(), username, managerName, typed.raw("password"), Role.MANAGER, room.id());
+            accounts.create(
+                    setting.id(),
+                    username,
+                    new StaffDetails(managerName, Role.MANAGER, Set.of(room.id()), Optional.empty()),
+                    typed.raw("password"));
             materials.stock(setting.id());
         });
         return new ModelAndView("redirect:/sign-in?made");

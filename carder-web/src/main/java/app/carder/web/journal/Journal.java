@@ -7,6 +7,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +29,9 @@ class Journal extends ScopedRecord {
     private Instant compiledAt;
     private @Nullable String approvedBy;
     private @Nullable Instant approvedAt;
+    private @Nullable String frameworkCode;
+    private String[] settled = {};
+    private int wordings;
 
     protected Journal() {}
 
@@ -48,19 +54,44 @@ class Journal extends ScopedRecord {
         this.compiledAt = compiledAt;
     }
 
+    /** New words, of its own or of its entries: either way it is another version, so that an older save cannot win. */
     void word(String greeting, String atHome) {
         this.greeting = greeting;
         this.atHome = atHome;
+        wordings++;
     }
 
-    void approve(String by, Instant at) {
+    /** Another order, or an entry less. */
+    void rearrange() {
+        wordings++;
+    }
+
+    /** From now on the marks are those of this framework, whichever room the child is in. */
+    void approve(String by, Instant at, String framework) {
         approvedBy = by;
         approvedAt = at;
+        frameworkCode = framework;
     }
 
     void takeBack() {
         approvedBy = null;
         approvedAt = null;
+        frameworkCode = null;
+        settled = new String[0];
+    }
+
+    /** Somebody read it again: these words mean no child. */
+    void settle(Collection<String> words) {
+        settled = words.stream().distinct().sorted().toArray(String[]::new);
+    }
+
+    Set<String> settled() {
+        return Set.of(settled);
+    }
+
+    /** The framework that it was approved with; absent while it is a draft. */
+    Optional<String> frameworkCode() {
+        return Optional.ofNullable(frameworkCode);
     }
 
     boolean isApproved() {

@@ -7,6 +7,7 @@ import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.journal.JournalService.Direction;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -57,7 +58,9 @@ class JournalController {
             @AuthenticationPrincipal Viewer viewer,
             @RequestParam(name = "page", defaultValue = "0") int page,
             Model model) {
-        model.addAttribute("journals", journals.page(viewer.settingId(), page));
+        Paging<JournalSummary> found = journals.page(viewer, page);
+        model.addAttribute("journals", found);
+        model.addAttribute("heldBack", journals.heldBack(viewer.settingId(), found.rows()));
         return "journal/journals";
     }
 
@@ -78,7 +81,7 @@ class JournalController {
             @AuthenticationPrincipal Viewer viewer, @RequestParam MultiValueMap<String, String> parameters) {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        List<ChildView> all = children.all(viewer.settingId());
+        List<ChildView> all = children.inReach(viewer);
         Optional<UUID> child = typed.id("child")
                 .filter(id -> all.stream().anyMatch(found -> found.id().equals(id)));
         if (child.isEmpty()) {
@@ -187,6 +190,13 @@ class JournalController {
         return desk(draft, typed(draft), errors);
     }
 
+    @PostMapping("/journals/{journalId}/settle")
+    @AllowedTo(Audience.LEADS)
+    String settle(@AuthenticationPrincipal Viewer viewer, @PathVariable("journalId") UUID journalId) {
+        journals.settle(viewer, journalId);
+        return "redirect:/journals/" + journalId;
+    }
+
     @PostMapping("/journals/{journalId}/take-back")
     @AllowedTo(Audience.LEADS)
     String takeBack(@AuthenticationPrincipal Viewer viewer, @PathVariable("journalId") UUID journalId) {
@@ -221,7 +231,7 @@ class JournalController {
     private ModelAndView compileForm(Viewer viewer, Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView("journal/compile");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
-        page.addObject("children", children.all(viewer.settingId()));
+        page.addObject("children", children.inReach(viewer));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

@@ -18,6 +18,7 @@ import java.util.UUID;
  * @param compiledBy who compiled it
  * @param approvedBy who approved it; empty while it is a draft
  * @param version of the record
+ * @param heldBackBy words in an approved journal that have become a child's name since, so that the family does not see their texts
  * @param entries in order
  */
 public record JournalDraft(
@@ -30,7 +31,14 @@ public record JournalDraft(
         String compiledBy,
         String approvedBy,
         int version,
+        List<String> heldBackBy,
         List<Entry> entries) {
+
+    /** Keeps its own copies. */
+    public JournalDraft {
+        heldBackBy = List.copyOf(heldBackBy);
+        entries = List.copyOf(entries);
+    }
 
     /**
      * One entry.

@@ -4,7 +4,10 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** One observation in a journal, in words for the family. */
 @Entity
@@ -16,6 +19,7 @@ class JournalEntry extends ScopedRecord {
     private String words;
     private boolean photoShown;
     private String because;
+    private String @Nullable [] areas;
 
     protected JournalEntry() {}
 
@@ -41,8 +45,22 @@ class JournalEntry extends ScopedRecord {
         this.photoShown = photoShown;
     }
 
+    /** It is approved: what it touches stays as it is today. */
+    void freeze(Set<String> touched) {
+        this.areas = touched.stream().sorted().toArray(String[]::new);
+    }
+
+    /** The areas that it was approved with; absent while it is a draft. */
+    Optional<Set<String>> areas() {
+        return Optional.ofNullable(areas).map(Set::of);
+    }
+
     void moveTo(int position) {
         this.position = position;
+    }
+
+    UUID journalId() {
+        return journalId;
     }
 
     UUID observationId() {

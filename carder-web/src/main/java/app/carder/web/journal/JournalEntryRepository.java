@@ -1,6 +1,7 @@
 package app.carder.web.journal;
 
 import app.carder.web.setting.SettingId;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
@@ -12,4 +13,6 @@ interface JournalEntryRepository extends Repository<JournalEntry, UUID> {
     void delete(JournalEntry entry);
 
     List<JournalEntry> findBySettingIdAndJournalIdOrderByPosition(SettingId settingId, UUID journalId);
+
+    List<JournalEntry> findBySettingIdAndJournalIdIn(SettingId settingId, Collection<UUID> journalIds);
 }

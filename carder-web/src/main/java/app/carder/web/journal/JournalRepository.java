@@ -20,5 +20,6 @@ interface JournalRepository extends Repository<Journal, UUID> {
 
     List<Journal> findBySettingIdAndChildIdOrderByEndsOnDesc(SettingId settingId, UUID childId, Limit limit);
 
-    Slice<Journal> findBySettingIdOrderByCompiledAtDescIdDesc(SettingId settingId, Pageable page);
+    Slice<Journal> findBySettingIdAndChildIdInOrderByCompiledAtDescIdDesc(
+            SettingId settingId, Collection<UUID> children, Pageable page);
 }

@@ -1,6 +1,7 @@
 package app.carder.web.journal;
 
 import app.carder.core.framework.Framework;
+import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.journal.Candidate;
 import app.carder.core.journal.EntrySelection;
 import app.carder.core.journal.EntrySelection.Choice;
@@ -32,9 +33,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
@@ -52,6 +56,7 @@ public class JournalService {
     private final ObservationService observations;
     private final ChildService children;
     private final RoomService rooms;
+    private final FrameworkLibrary frameworks;
     private final SettingService settings;
     private final HistoryLog history;
     private final Clock clock;
@@ -62,6 +67,7 @@ public class JournalService {
             ObservationService observations,
             ChildService children,
             RoomService rooms,
+            FrameworkLibrary frameworks,
             SettingService settings,
             HistoryLog history,
             Clock clock) {
@@ -70,6 +76,7 @@ public class JournalService {
         this.observations = observations;
         this.children = children;
         this.rooms = rooms;
+        this.frameworks = frameworks;
         this.settings = settings;
         this.history = history;
         this.clock = clock;
@@ -131,6 +138,7 @@ public class JournalService {
         Journal journal = find(settingId, journalId);
         ChildView child = children.get(settingId, journal.childId());
         NameGuard guard = children.guard(settingId, child);
+        Reader reader = new Reader(journal, guard);
         List<JournalEntry> found = entriesOf(settingId, journalId);
         Map<UUID, ObservationView> seen = observationsOf(settingId, found);
         PhotoConsents consents = consents(settingId, child.id(), seen.values());
@@ -144,6 +152,12 @@ public class JournalService {
                 journal.compiledBy(),
                 journal.approvedBy(),
                 journal.version(),
+                journal.isApproved()
+                        ? texts(journal)
+                                .flatMap(text -> reader.names(text).stream())
+                                .distinct()
+                                .toList()
+                        : List.of(),
                 found.stream()
                         .map(entry -> {
                             ObservationView observation = Required.from(seen, entry.observationId());
@@ -153,7 +167,7 @@ public class JournalService {
                                     entry.words(),
                                     photoState(entry, observation, consents),
                                     entry.because(),
-                                    guard.namesIn(entry.words()),
+                                    reader.names(entry.words()),
                                     guard.near(entry.words()).stream()
                                             .map(NameGuard.Near::words)
                                             .toList());
@@ -198,13 +212,14 @@ public class JournalService {
     /** Moves an entry of a draft up or down by one place. */
     @Transactional
     void move(SettingId settingId, UUID journalId, UUID entryId, Direction direction) {
-        requireDraft(settingId, journalId);
+        Journal journal = requireDraft(settingId, journalId);
         List<JournalEntry> order = new ArrayList<>(entriesOf(settingId, journalId));
         int from = indexOf(order, entryId);
         int to = direction == Direction.UP ? from - 1 : from + 1;
         if (to < 0 || to >= order.size()) {
             return;
         }
+        journal.rearrange();
         order.add(to, order.remove(from));
         for (int position = 0; position < order.size(); position++) {
             order.get(position).moveTo(position);
@@ -220,7 +235,7 @@ public class JournalService {
     /** Takes an entry out of a draft; the observation stays. */
     @Transactional
     void leaveOut(SettingId settingId, UUID journalId, UUID entryId) {
-        requireDraft(settingId, journalId);
+        requireDraft(settingId, journalId).rearrange();
         List<JournalEntry> order = entriesOf(settingId, journalId);
         entries.delete(order.get(indexOf(order, entryId)));
     }
@@ -235,14 +250,19 @@ public class JournalService {
         Journal journal = find(viewer.settingId(), journalId);
         ChildView child = children.get(viewer.settingId(), journal.childId());
         NameGuard guard = children.guard(viewer.settingId(), child);
-        List<String> texts = new ArrayList<>(List.of(journal.greeting(), journal.atHome()));
-        entriesOf(viewer.settingId(), journalId).forEach(entry -> texts.add(entry.words()));
-        List<String> names = texts.stream()
+        List<String> names = texts(journal)
                 .flatMap(text -> guard.namesIn(text).stream())
                 .distinct()
                 .toList();
         if (names.isEmpty() && !journal.isApproved()) {
-            journal.approve(viewer.name(), clock.instant());
+            journal.approve(
+                    viewer.name(),
+                    clock.instant(),
+                    rooms.get(viewer.settingId(), child.roomId()).framework().code());
+            List<JournalEntry> approved = entriesOf(viewer.settingId(), journalId);
+            Map<UUID, ObservationView> seen = observationsOf(viewer.settingId(), approved);
+            approved.forEach(entry ->
+                    entry.freeze(Required.from(seen, entry.observationId()).areas()));
         }
         return names;
     }
@@ -253,16 +273,28 @@ public class JournalService {
         find(settingId, journalId).takeBack();
     }
 
-    /** The sheet that a family reads. Consents and names are looked at anew every time. */
+    /**
+     * The sheet that a family reads. Words and marks are those that were approved; a text in which a word has become a child's name since
+     * then is held back. Consents are looked at anew every time.
+     */
     @Transactional(readOnly = true)
     public JournalSheet sheet(SettingId settingId, UUID journalId) {
         Journal journal = find(settingId, journalId);
         ChildView child = children.get(settingId, journal.childId());
-        NameGuard guard = children.guard(settingId, child);
-        Framework framework = rooms.get(settingId, child.roomId()).framework();
+        Reader reader = new Reader(journal, children.guard(settingId, child));
+        Framework framework = journal.frameworkCode()
+                .map(frameworks::get)
+                .orElseGet(() -> rooms.get(settingId, child.roomId()).framework());
         List<JournalEntry> found = entriesOf(settingId, journalId);
         Map<UUID, ObservationView> seen = observationsOf(settingId, found);
         PhotoConsents consents = consents(settingId, child.id(), seen.values());
+        List<JournalEntry> shown =
+                found.stream().filter(entry -> !reader.holdsBack(entry.words())).toList();
+        long heldBack = found.size()
+                - shown.size()
+                + Stream.of(journal.greeting(), journal.atHome())
+                        .filter(reader::holdsBack)
+                        .count();
         return new JournalSheet(
                 journalId,
                 child.id(),
@@ -271,33 +303,118 @@ public class JournalService {
                 settings.get(settingId).name(),
                 journal.startsOn(),
                 journal.endsOn(),
-                guard.withoutNames(journal.greeting()),
-                found.stream()
-                        .map(entry -> {
-                            ObservationView observation = Required.from(seen, entry.observationId());
-                            boolean shown = photoState(entry, observation, consents) == PhotoState.SHOWN;
-                            return new JournalSheet.Entry(
-                                    observation.observedAt().toLocalDate(),
-                                    guard.withoutNames(entry.words()),
-                                    observation.photo().filter(photo -> shown).map(photo -> photo.id()),
-                                    observation.areas(),
-                                    framework.areas().stream()
-                                            .filter(area -> observation.areas().contains(area.code()))
-                                            .map(Framework.Area::name)
-                                            .toList());
-                        })
+                reader.read(journal.greeting()),
+                shown.stream()
+                        .map(entry ->
+                                entry(entry, Required.from(seen, entry.observationId()), consents, framework, reader))
                         .toList(),
-                guard.withoutNames(journal.atHome()),
+                reader.read(journal.atHome()),
                 framework,
-                journal.isApproved());
+                journal.isApproved(),
+                Math.toIntExact(heldBack));
     }
 
-    /** All journals, newest first. */
+    private static JournalSheet.Entry entry(
+            JournalEntry entry,
+            ObservationView observation,
+            PhotoConsents consents,
+            Framework framework,
+            Reader reader) {
+        boolean shown = photoState(entry, observation, consents) == PhotoState.SHOWN;
+        Set<String> areas = entry.areas().orElse(observation.areas());
+        return new JournalSheet.Entry(
+                observation.observedAt().toLocalDate(),
+                reader.read(entry.words()),
+                observation.photo().filter(photo -> shown).map(photo -> photo.id()),
+                areas,
+                framework.areas().stream()
+                        .filter(area -> areas.contains(area.code()))
+                        .map(Framework.Area::name)
+                        .toList());
+    }
+
+    /** How a journal's texts reach the family. */
+    private record Reader(Journal journal, NameGuard guard) {
+
+        /** The names in an approved text that nobody has settled to be no child's. */
+        List<String> names(String text) {
+            return guard.namesIn(text).stream()
+                    .filter(name -> !journal.settled().contains(name))
+                    .toList();
+        }
+
+        boolean holdsBack(String text) {
+            return journal.isApproved() && !names(text).isEmpty();
+        }
+
+        /** Of a draft without other children's names; what was approved word for word, or not at all. */
+        String read(String text) {
+            if (!journal.isApproved()) {
+                return guard.withoutNames(text);
+            }
+            return holdsBack(text) ? "" : text;
+        }
+    }
+
+    /** Somebody read an approved journal again: the words that hold it back mean no child. */
+    @Transactional
+    void settle(Viewer viewer, UUID journalId) {
+        Journal journal = find(viewer.settingId(), journalId);
+        NameGuard guard = children.guard(viewer.settingId(), children.get(viewer.settingId(), journal.childId()));
+        Set<String> words = texts(journal)
+                .flatMap(text -> guard.namesIn(text).stream())
+                .collect(Collectors.toCollection(TreeSet::new));
+        history.keep(
+                viewer,
+                "journal",
+                journalId,
+                Map.of("settled", String.join(", ", new TreeSet<>(journal.settled()))),
+                Map.of("settled", String.join(", ", words)));
+        journal.settle(words);
+    }
+
+    private Stream<String> texts(Journal journal) {
+        return Stream.concat(
+                Stream.of(journal.greeting(), journal.atHome()),
+                entriesOf(journal.settingId(), journal.getId()).stream().map(JournalEntry::words));
+    }
+
+    /** The journals of the children whose records somebody may open, newest first. */
     @Transactional(readOnly = true)
-    public Paging<JournalSummary> page(SettingId settingId, int page) {
-        Slice<Journal> slice = journals.findBySettingIdOrderByCompiledAtDescIdDesc(
-                settingId, PageRequest.of(Paging.number(page), Paging.ROWS));
-        return new Paging<>(summaries(settingId, slice.getContent()), slice.getNumber(), slice.hasNext());
+    public Paging<JournalSummary> page(Viewer viewer, int page) {
+        Slice<Journal> slice = journals.findBySettingIdAndChildIdInOrderByCompiledAtDescIdDesc(
+                viewer.settingId(),
+                children.inReach(viewer).stream().map(ChildView::id).toList(),
+                PageRequest.of(Paging.number(page), Paging.ROWS));
+        return new Paging<>(summaries(viewer.settingId(), slice.getContent()), slice.getNumber(), slice.hasNext());
+    }
+
+    /** Which of these are approved and yet in part held back from their families; see {@link #sheet}. */
+    @Transactional(readOnly = true)
+    public Set<UUID> heldBack(SettingId settingId, List<JournalSummary> some) {
+        List<UUID> ids = some.stream()
+                .filter(JournalSummary::approved)
+                .map(JournalSummary::id)
+                .toList();
+        Map<UUID, List<JournalEntry>> entriesOfEach = entries.findBySettingIdAndJournalIdIn(settingId, ids).stream()
+                .collect(Collectors.groupingBy(JournalEntry::journalId));
+        Map<UUID, ChildView> whose = children.byId(
+                settingId, some.stream().map(JournalSummary::childId).distinct().toList());
+        List<String> names = children.names(settingId);
+        return journals.findBySettingIdAndIdIn(settingId, ids).stream()
+                .filter(journal -> {
+                    Reader reader = new Reader(
+                            journal,
+                            NameGuard.forChild(
+                                    Required.from(whose, journal.childId()).allNames(), names));
+                    return Stream.concat(
+                                    Stream.of(journal.greeting(), journal.atHome()),
+                                    entriesOfEach.getOrDefault(journal.getId(), List.of()).stream()
+                                            .map(JournalEntry::words))
+                            .anyMatch(reader::holdsBack);
+                })
+                .map(Journal::getId)
+                .collect(Collectors.toSet());
     }
 
     /** The journals of a child, newest period first. */
@@ -341,10 +458,12 @@ public class JournalService {
         return journals.findByIdAndSettingId(journalId, settingId).orElseThrow(NotFound::new);
     }
 
-    private void requireDraft(SettingId settingId, UUID journalId) {
-        if (find(settingId, journalId).isApproved()) {
+    private Journal requireDraft(SettingId settingId, UUID journalId) {
+        Journal journal = find(settingId, journalId);
+        if (journal.isApproved()) {
             throw new NotFound();
         }
+        return journal;
     }
 
     private static int indexOf(List<JournalEntry> order, UUID entryId) {

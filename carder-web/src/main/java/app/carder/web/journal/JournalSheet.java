@@ -24,6 +24,7 @@ import java.util.UUID;
  * @param atHome something to try at home
  * @param framework by which the card edge is drawn
  * @param approved whether the room lead has approved it
+ * @param heldBack how many texts are held back since it was approved, because a word in them is now also a child's name
  */
 public record JournalSheet(
         UUID id,
@@ -37,7 +38,8 @@ public record JournalSheet(
         List<Entry> entries,
         String atHome,
         Framework framework,
-        boolean approved) {
+        boolean approved,
+        int heldBack) {
 
     /** Keeps its own copy. */
     public JournalSheet {

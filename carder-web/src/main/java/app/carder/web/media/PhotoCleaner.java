@@ -12,6 +12,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
@@ -36,6 +38,18 @@ final class PhotoCleaner {
     /** The most pixels that are decoded: 120 million, beyond what phones make by default. */
     static final long MOST_PIXELS = 120_000_000L;
 
+    /** The longest side that is decoded, in pixels: beyond what cameras make, short of what takes minutes to scale. */
+    static final int LONGEST_SIDE = 20_000;
+
+    /** Pieces of a PNG file, at most; a picture has a few hundred. */
+    private static final int MOST_CHUNKS = 20_000;
+
+    /** A picture that takes longer to decode is refused. */
+    private static final Duration LONGEST_DECODING = Duration.ofSeconds(20);
+
+    private static final int PNG_HEAD = 8;
+    private static final int CHUNK_AROUND = 12;
+
     private static final double QUALITY = 0.85;
 
     /** Two at a time: a decoded photo takes tens of megabytes. */
@@ -50,9 +64,12 @@ final class PhotoCleaner {
      */
     static CleanPhoto clean(byte[] file) throws PhotoRefused {
         String format = format(file);
+        if (format.equals("png") && chunks(file) > MOST_CHUNKS) {
+            throw new PhotoRefused(Reason.UNREADABLE);
+        }
         PLACES.acquireUninterruptibly();
         try {
-            BufferedImage upright = turned(decode(file, format), orientation(file));
+            BufferedImage upright = turned(decode(file, format), format.equals("jpeg") ? orientation(file) : 1);
             BufferedImage large = scaled(upright, LARGE);
             return new CleanPhoto(jpeg(large), jpeg(scaled(large, SMALL)), large.getWidth(), large.getHeight());
         } catch (IOException | RuntimeException | OutOfMemoryError broken) {
@@ -72,6 +89,18 @@ final class PhotoCleaner {
         throw new PhotoRefused(Reason.NOT_A_PHOTO);
     }
 
+    /** Pieces of a PNG file, counted by their lengths without a look inside. */
+    private static int chunks(byte[] file) {
+        ByteBuffer bytes = ByteBuffer.wrap(file);
+        int chunks = 0;
+        long at = PNG_HEAD;
+        while (at >= 0 && at + CHUNK_AROUND <= file.length && chunks <= MOST_CHUNKS) {
+            at += CHUNK_AROUND + Integer.toUnsignedLong(bytes.getInt((int) at));
+            chunks++;
+        }
+        return chunks;
+    }
+
     private static boolean startsWith(byte[] file, int... magic) {
         if (file.length < magic.length) {
             return false;
@@ -87,16 +116,22 @@ final class PhotoCleaner {
     private static BufferedImage decode(byte[] file, String format) throws IOException, PhotoRefused {
         ImageReader reader = ImageIO.getImageReadersByFormatName(format).next();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Deadline deadline = new Deadline(LONGEST_DECODING);
+            reader.addIIOReadProgressListener(deadline);
             reader.setInput(in, true, true);
             long width = reader.getWidth(0);
             long height = reader.getHeight(0);
-            if (width * height > MOST_PIXELS) {
+            if (width * height > MOST_PIXELS || Math.max(width, height) > LONGEST_SIDE) {
                 throw new PhotoRefused(Reason.TOO_MANY_PIXELS);
             }
             int every = (int) Math.max(1, Math.min(width, height) / (2L * LARGE));
             ImageReadParam param = reader.getDefaultReadParam();
             param.setSourceSubsampling(every, every, 0, 0);
-            return reader.read(0, param);
+            BufferedImage read = reader.read(0, param);
+            if (deadline.isPassed()) {
+                throw new PhotoRefused(Reason.UNREADABLE);
+            }
+            return read;
         } catch (IIOException broken) {
             throw new PhotoRefused(Reason.UNREADABLE, broken);
         } finally {

@@ -5,11 +5,14 @@ import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A message that would go out by mail. */
 @Entity
 class Message extends ScopedRecord {
 
+    private @Nullable UUID roomId;
     private String toName;
     private String toAddress;
     private String subject;
@@ -18,12 +21,13 @@ class Message extends ScopedRecord {
 
     protected Message() {}
 
-    Message(SettingId settingId, String toName, String toAddress, String subject, String body, Instant sentAt) {
+    Message(SettingId settingId, UUID roomId, Mail mail, Instant sentAt) {
         super(Ids.next(), settingId);
-        this.toName = toName;
-        this.toAddress = toAddress;
-        this.subject = subject;
-        this.body = body;
+        this.roomId = roomId;
+        this.toName = mail.toName();
+        this.toAddress = mail.toAddress();
+        this.subject = mail.subject();
+        this.body = mail.body();
         this.sentAt = sentAt;
     }
 

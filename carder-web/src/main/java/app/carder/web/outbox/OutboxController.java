@@ -24,7 +24,7 @@ class OutboxController {
             @AuthenticationPrincipal Viewer viewer,
             @RequestParam(name = "page", defaultValue = "0") int page,
             Model model) {
-        model.addAttribute("messages", outbox.page(viewer.settingId(), page));
+        model.addAttribute("messages", outbox.page(viewer, page));
         return "outbox/outbox";
     }
 }

@@ -94,9 +94,9 @@ public final class Typed {
         return !raw(name).isEmpty();
     }
 
-    /** A line that must be there. */
+    /** A line that must be there; line breaks, which only a program sends, become blanks. */
     public String line(String name, FormErrors errors) {
-        String text = text(name);
+        String text = text(name).replace('\n', ' ');
         if (text.isEmpty()) {
             errors.add(name, "form.missing." + name);
         }

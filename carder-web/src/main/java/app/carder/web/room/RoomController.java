@@ -4,6 +4,7 @@ import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
@@ -24,9 +25,11 @@ import org.springframework.web.servlet.ModelAndView;
 class RoomController {
 
     private final RoomService rooms;
+    private final RoomBorder border;
     private final FrameworkLibrary frameworks;
 
-    RoomController(RoomService rooms, FrameworkLibrary frameworks) {
+    RoomController(RoomService rooms, FrameworkLibrary frameworks, RoomBorder border) {
+        this.border = border;
         this.rooms = rooms;
         this.frameworks = frameworks;
     }
@@ -57,13 +60,17 @@ class RoomController {
         if (errors.any()) {
             return page(viewer, typed, errors);
         }
-        rooms.create(
+        RoomView made = rooms.create(
                 viewer.settingId(),
                 name,
                 typed.text("framework"),
                 style.orElseThrow(),
                 ZoneNames.parse(typed.text("zones")),
                 UsualDay.SESSIONS);
+        if (border.within(viewer).isPresent()) {
+            // Whoever made it sets it up today; from tomorrow on it is open to those who work there.
+            border.visit(viewer, made.id(), made.name(), "made the room");
+        }
         return new ModelAndView("redirect:/rooms");
     }
 

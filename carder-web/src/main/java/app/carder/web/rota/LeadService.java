@@ -32,13 +32,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Rotas of who leads which zone. */
 @Service
@@ -55,6 +59,7 @@ class LeadService {
     private final SafetyService safety;
     private final AccountService accounts;
     private final SettingService settings;
+    private final TransactionOperations transaction;
     private final Clock clock;
 
     LeadService(
@@ -67,6 +72,7 @@ class LeadService {
             SafetyService safety,
             AccountService accounts,
             SettingService settings,
+            TransactionOperations transaction,
             Clock clock) {
         this.rotas = rotas;
         this.turns = turns;
@@ -77,6 +83,7 @@ class LeadService {
         this.safety = safety;
         this.accounts = accounts;
         this.settings = settings;
+        this.transaction = transaction;
         this.clock = clock;
     }
 
@@ -102,8 +109,7 @@ class LeadService {
     }
 
     private LeadRotaView view(SettingId settingId, RoomView room, LeadRota rota) {
-        Map<UUID, String> names =
-                accounts.staff(settingId).stream().collect(Collectors.toMap(StaffView::id, StaffView::name));
+        Map<UUID, String> names = accounts.names(settingId);
         List<LeadTurn> all = turns.findBySettingIdAndRotaId(settingId, rota.getId());
         Set<UUID> led = all.stream().map(LeadTurn::zoneId).collect(Collectors.toSet());
         List<ZoneView> zones =
@@ -178,25 +184,57 @@ class LeadService {
         }
     }
 
+    /** What a rota is solved from, and what it was like then. */
+    private record Asked(LeadRota rota, RoomView room, Given given, RotaProblem problem) {}
+
+    /** Who led what before, and what of that stays. */
+    private record Given(Map<Turn, String> before, Map<Turn, String> pins) {
+        private static final Given NOTHING = new Given(Map.of(), Map.of());
+    }
+
     /**
-     * Makes a rota.
+     * Makes a rota. It is solved between two transactions: that takes a second, and others use the database meanwhile.
      *
      * @throws IllegalArgumentException if nobody has hours in the room, or the weeks are not 1 to 26
      */
-    @Transactional
     public void make(Viewer viewer, RoomView room, LocalDate firstMonday, int weeks) {
         LeadRota rota = new LeadRota(
                 Ids.next(), viewer.settingId(), room.id(), firstMonday, weeks, viewer.name(), clock.instant());
-        solve(viewer, room, rota, Map.of(), Map.of());
+        Asked asked = inTransaction(() -> asked(rota, room, Given.NOTHING));
+        Rota solved = RotaSolver.solve(asked.problem());
+        inTransaction(() -> keep(viewer, rota, asked, solved));
     }
 
-    /** Solves a rota again with the absences there are now: what is pinned stays, the rest changes as little as can be. */
-    @Transactional
+    /**
+     * Solves a rota again with the absences there are now: what is pinned stays, the rest changes as little as can be.
+     *
+     * @throws OptimisticLockingFailureException if somebody changed it while it was being solved; nothing is kept then
+     */
     public UUID again(Viewer viewer, UUID rotaId) {
-        LeadRota rota = rotas.findByIdAndSettingId(rotaId, viewer.settingId()).orElseThrow(NotFound::new);
+        SettingId settingId = viewer.settingId();
+        Asked asked = inTransaction(() -> {
+            LeadRota rota = rotas.findByIdAndSettingId(rotaId, settingId).orElseThrow(NotFound::new);
+            return asked(rota, rooms.get(settingId, rota.roomId()), given(settingId, rotaId));
+        });
+        Rota solved = RotaSolver.solve(asked.problem());
+        return inTransaction(() -> {
+            if (!given(settingId, rotaId).equals(asked.given())) {
+                throw new OptimisticLockingFailureException("The rota was changed while it was being solved.");
+            }
+            LeadRota rota = rotas.findByIdAndSettingId(rotaId, settingId).orElseThrow(NotFound::new);
+            turns.deleteBySettingIdAndRotaId(settingId, rotaId);
+            return keep(viewer, rota, asked, solved);
+        });
+    }
+
+    private Asked asked(LeadRota rota, RoomView room, Given given) {
+        return new Asked(rota, room, given, problem(rota.settingId(), room, rota, given.pins(), given.before()));
+    }
+
+    private Given given(SettingId settingId, UUID rotaId) {
         Map<Turn, String> before = new HashMap<>();
         Map<Turn, String> pins = new HashMap<>();
-        for (LeadTurn turn : turns.findBySettingIdAndRotaId(viewer.settingId(), rotaId)) {
+        for (LeadTurn turn : turns.findBySettingIdAndRotaId(settingId, rotaId)) {
             UUID account = turn.accountId();
             if (!turn.isSpare() && account != null) {
                 Turn at = new Turn(turn.week(), turn.zoneId().toString());
@@ -206,9 +244,11 @@ class LeadService {
                 }
             }
         }
-        turns.deleteBySettingIdAndRotaId(viewer.settingId(), rotaId);
-        solve(viewer, rooms.get(viewer.settingId(), rota.roomId()), rota, pins, before);
-        return rota.roomId();
+        return new Given(before, pins);
+    }
+
+    private <T> T inTransaction(Supplier<T> work) {
+        return Objects.requireNonNull(transaction.execute(status -> work.get()));
     }
 
     /** Hands one turn to somebody by hand; it is pinned then. */
@@ -225,13 +265,11 @@ class LeadService {
         return room;
     }
 
-    private void solve(Viewer viewer, RoomView room, LeadRota rota, Map<Turn, String> pins, Map<Turn, String> before) {
-        RotaProblem problem = problem(viewer.settingId(), room, rota, pins, before);
-        Rota solved = RotaSolver.solve(problem);
+    private UUID keep(Viewer viewer, LeadRota rota, Asked asked, Rota solved) {
         rota.solved(solved.notes(), viewer.name(), clock.instant());
         rotas.save(rota);
         for (int week = 0; week < rota.weeks(); week++) {
-            for (ZoneView zone : room.zones()) {
+            for (ZoneView zone : asked.room().zones()) {
                 Turn at = new Turn(week, zone.id().toString());
                 String lead = solved.leads().get(at);
                 turns.save(new LeadTurn(
@@ -241,7 +279,7 @@ class LeadService {
                         zone.id(),
                         lead == null ? null : UUID.fromString(lead),
                         false,
-                        pins.containsKey(at)));
+                        asked.given().pins().containsKey(at)));
             }
             for (Map.Entry<String, String> spare : solved.spares().get(week).entrySet()) {
                 turns.save(new LeadTurn(
@@ -254,6 +292,7 @@ class LeadService {
                         false));
             }
         }
+        return rota.roomId();
     }
 
     private RotaProblem problem(

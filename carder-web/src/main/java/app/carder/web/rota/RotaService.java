@@ -6,7 +6,6 @@ import app.carder.core.ratio.Staffing;
 import app.carder.core.ratio.Staffing.AdultHours;
 import app.carder.core.ratio.Staffing.ChildHours;
 import app.carder.web.account.AccountService;
-import app.carder.web.account.StaffView;
 import app.carder.web.adults.AdultService;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
@@ -81,7 +80,7 @@ public class RotaService {
     }
 
     private Map<UUID, String> names(SettingId settingId) {
-        return accounts.staff(settingId).stream().collect(Collectors.toMap(StaffView::id, StaffView::name));
+        return accounts.names(settingId);
     }
 
     /** Adds an adult's hours on some days of the week. */

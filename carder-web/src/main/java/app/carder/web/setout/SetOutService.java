@@ -294,8 +294,7 @@ public class SetOutService {
         Map<UUID, CardSummary> cards = provocations.byId(
                 settingId, found.stream().map(SetOut::provocationId).toList());
         Map<UUID, ZoneView> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, Function.identity()));
-        Map<UUID, String> staff =
-                accounts.staff(settingId).stream().collect(Collectors.toMap(StaffView::id, StaffView::name));
+        Map<UUID, String> staff = accounts.names(settingId);
         return found.stream()
                 .map(out -> new SetOutView(
                         out.getId(),

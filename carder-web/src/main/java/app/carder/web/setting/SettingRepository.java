@@ -1,5 +1,6 @@
 package app.carder.web.setting;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
@@ -11,4 +12,6 @@ interface SettingRepository extends Repository<Setting, UUID> {
     Optional<Setting> findById(UUID id);
 
     long count();
+
+    List<Setting> findTop2ByOrderByCreatedAt();
 }

@@ -7,7 +7,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +40,13 @@ public class SettingService {
     @Transactional(readOnly = true)
     public boolean isEmpty() {
         return settings.count() == 0;
+    }
+
+    /** The only one there is; absent where there is none, or several. */
+    @Transactional(readOnly = true)
+    public Optional<SettingId> only() {
+        List<Setting> found = settings.findTop2ByOrderByCreatedAt();
+        return found.size() == 1 ? Optional.of(found.get(0).view().id()) : Optional.empty();
     }
 
     /** One of them. */

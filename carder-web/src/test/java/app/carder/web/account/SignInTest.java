@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.kit.WebTest;
+import jakarta.servlet.http.Cookie;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -11,41 +12,89 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class SignInTest extends WebTest {
 
+    private static final String RIGHT = "parcels-and-post";
+
     @AfterEach
     void forgetFailures() {
-        database.update("delete from sign_in_failure");
+        database.update("delete from sign_in_budget");
     }
 
     @Test
     void letsNobodyInWithAWrongPasswordAndSaysTheSameForAnUnknownName() {
         assertThat(signIn("hamish", "wrong").location()).isEqualTo("/sign-in?wrong");
         assertThat(signIn("nobody.here", "wrong").location()).isEqualTo("/sign-in?wrong");
-        assertThat(signIn("HAMISH ", "parcels-and-post").location()).isEqualTo("/");
+        assertThat(signIn("HAMISH ", RIGHT).location()).isEqualTo("/");
     }
 
     @Test
-    void slowsDownAfterThreeFailuresAndForgetsThemAfterASuccess() {
-        fail("tobias", 4);
-
-        assertThat(signIn("tobias", "parcels-and-post").location()).isEqualTo("/sign-in?blocked");
-
-        clock.advance(Duration.ofSeconds(2));
-        assertThat(signIn("tobias", "parcels-and-post").location()).isEqualTo("/");
-        fail("tobias", 3);
-        assertThat(signIn("tobias", "parcels-and-post").location()).isEqualTo("/");
-    }
-
-    @Test
-    void locksOutForAQuarterOfAnHourAfterTenFailures() {
+    void refusesAnAddressAfterTwentyFailuresUnderNamesThatAreThereOrNotForAQuarterOfAnHour() {
         for (int failure = 0; failure < 10; failure++) {
-            signIn("tobias", "wrong");
-            clock.advance(Duration.ofMinutes(3));
+            assertThat(signIn("tobias", "wrong").location()).isEqualTo("/sign-in?wrong");
+            assertThat(signIn("nobody.here", "wrong").location()).isEqualTo("/sign-in?wrong");
         }
 
-        clock.advance(Duration.ofMinutes(11));
-        assertThat(signIn("tobias", "parcels-and-post").location()).isEqualTo("/sign-in?blocked");
-        clock.advance(Duration.ofMinutes(2));
-        assertThat(signIn("tobias", "parcels-and-post").location()).isEqualTo("/");
+        assertThat(signIn("tobias", RIGHT).location()).isEqualTo("/sign-in?blocked");
+        assertThat(signIn("nobody.here", "wrong").location()).isEqualTo("/sign-in?blocked");
+        clock.advance(Duration.ofMinutes(16));
+        assertThat(signIn("tobias", RIGHT).location()).isEqualTo("/");
+    }
+
+    @Test
+    void noStrangerLocksOutWhoeverUsesTheirOwnBrowser() {
+        Cookie known = signIn("tobias", RIGHT).response().getCookie("KNOWN");
+        for (int stranger = 0; stranger < 101; stranger++) {
+            signIn("tobias", "wrong", "198.51.100." + stranger);
+        }
+
+        assertThat(signIn("tobias", RIGHT, "203.0.113.9").location()).isEqualTo("/sign-in?blocked");
+        assertThat(signIn("tobias", RIGHT, "203.0.113.9", known).location()).isEqualTo("/");
+    }
+
+    @Test
+    void aKnownBrowserOfOnePersonIsAStrangerToEverybodyElseAndIsSlowedDownToo() {
+        Cookie known = signIn("tobias", RIGHT).response().getCookie("KNOWN");
+
+        for (int failure = 0; failure < 10; failure++) {
+            signIn("tobias", "wrong", "203.0.113.9", known);
+        }
+
+        assertThat(signIn("tobias", RIGHT, "203.0.113.9", known).location()).isEqualTo("/sign-in?blocked");
+        assertThat(signIn("hamish", RIGHT, "203.0.113.9", known).location()).isEqualTo("/");
+        assertThat(count("select count(*) from sign_in_budget where subject like 'address%'"))
+                .isZero();
+    }
+
+    @Test
+    void oneHouseholdHasOneBudgetHoweverManyAddressesItsNetworkHas() {
+        for (int failure = 0; failure < 20; failure++) {
+            signIn("nobody.here", "wrong", "2001:db8:1:2:" + failure + "::1");
+        }
+
+        assertThat(signIn("tobias", RIGHT, "2001:db8:1:2::99").location()).isEqualTo("/sign-in?blocked");
+        assertThat(signIn("tobias", RIGHT, "2001:db8:1:3::99").location()).isEqualTo("/");
+    }
+
+    @Test
+    void writesNothingDownForANameThatNobodyHas() {
+        int before = count("select count(*) from security_entry");
+
+        signIn("nobody.here", "wrong", "203.0.113.77");
+
+        assertThat(count("select count(*) from security_entry")).isEqualTo(before);
+        assertThat(database.queryForList("select subject from sign_in_budget", String.class))
+                .containsExactly("address 203.0.113.77");
+    }
+
+    @Test
+    void aManagerReadsSignInsAndFailuresOfTheOwnSettingOnly() {
+        signIn("hamish", "wrong", "203.0.113.5");
+        signIn("hamish", RIGHT, "203.0.113.5");
+
+        assertThat(get("imelda", "/security-log").page().select("tbody tr").eachText())
+                .anyMatch(row -> row.contains("Hamish Vale Wrong password 203.0.113.5"))
+                .anyMatch(row -> row.contains("Hamish Vale Signed in 203.0.113.5"));
+        assertThat(get("teodor", "/security-log").text()).doesNotContain("Hamish Vale");
+        assertThat(get("tobias", "/security-log").status()).isEqualTo(403);
     }
 
     @Test
@@ -59,26 +108,41 @@ class SignInTest extends WebTest {
     void refusesAFormWithoutItsToken() {
         Answer answer = send(MockMvcRequestBuilders.post("/sign-in")
                 .param("username", "hamish")
-                .param("password", "parcels-and-post"));
+                .param("password", RIGHT));
 
         assertThat(answer.status()).isEqualTo(403);
     }
 
     @Test
     void endsTheSessionAtSignOut() {
-        var cookie = send(MockMvcRequestBuilders.post("/sign-in")
-                        .param("username", "ravi")
-                        .param("password", "parcels-and-post")
-                        .with(csrf()))
-                .response()
-                .getCookie("SESSION");
-        assertThat(send(MockMvcRequestBuilders.get("/plan").cookie(cookie)).location())
-                .startsWith("/rooms/");
+        Cookie session = signIn("ravi", RIGHT).response().getCookie("SESSION");
+        assertThat(plan(session)).startsWith("/rooms/");
 
-        send(MockMvcRequestBuilders.post("/sign-out").cookie(cookie).with(csrf()));
+        send(MockMvcRequestBuilders.post("/sign-out").cookie(session).with(csrf()));
 
-        assertThat(send(MockMvcRequestBuilders.get("/plan").cookie(cookie)).location())
-                .endsWith("/sign-in");
+        assertThat(plan(session)).endsWith("/sign-in");
+    }
+
+    @Test
+    void endsTheSessionsOfStaffTwelveHoursAfterTheyBeganHoweverMuchTheyAreUsed() {
+        practitioner("works.late");
+        Cookie session = signIn("works.late", RIGHT).response().getCookie("SESSION");
+        assertThat(plan(session)).startsWith("/rooms/");
+
+        moveTheEndOfSessionsOf("works.late", Duration.ofHours(13));
+
+        assertThat(plan(session)).endsWith("/sign-in");
+    }
+
+    @Test
+    void aDeskRestsHalfAnHourAndTheAppInTheHandTheDay() {
+        practitioner("has.a.tablet");
+        Cookie session = signIn("has.a.tablet", RIGHT).response().getCookie("SESSION");
+        assertThat(restOf("has.a.tablet")).isEqualTo(30 * 60);
+
+        send(MockMvcRequestBuilders.get("/watch/bundle").cookie(session));
+
+        assertThat(restOf("has.a.tablet")).isEqualTo(12 * 60 * 60);
     }
 
     @Test
@@ -93,16 +157,43 @@ class SignInTest extends WebTest {
         assertThat(headers.getHeader("Referrer-Policy")).isEqualTo("no-referrer");
     }
 
-    private void fail(String username, int times) {
-        for (int failure = 0; failure < times; failure++) {
-            signIn(username, "wrong");
-        }
+    private String plan(Cookie session) {
+        return send(MockMvcRequestBuilders.get("/plan").cookie(session)).location();
     }
 
-    private Answer signIn(String username, String password) {
-        return send(MockMvcRequestBuilders.post("/sign-in")
+    private int count(String sql) {
+        return java.util.Objects.requireNonNull(database.queryForObject(sql, Integer.class));
+    }
+
+    private int restOf(String username) {
+        return count("select max_inactive_interval from spring_session where principal_name ="
+                + " (select id::text from account where username = '" + username + "')");
+    }
+
+    /** As if they had begun earlier: what the session says of its own end is set anew. */
+    private void moveTheEndOfSessionsOf(String username, Duration earlier) {
+        byte[] end = new org.springframework.core.serializer.support.SerializingConverter()
+                .convert(System.currentTimeMillis()
+                        + SessionLifetime.LONGEST.minus(earlier).toMillis());
+        assertThat(database.update(
+                        "update spring_session_attributes set attribute_bytes = ? where attribute_name = 'carder.ends-at'"
+                                + " and session_primary_id in (select primary_id from spring_session where principal_name ="
+                                + " (select id::text from account where username = ?))",
+                        end,
+                        username))
+                .isPositive();
+    }
+
+    private Answer signIn(String username, String password, Cookie... cookies) {
+        return signIn(username, password, "127.0.0.1", cookies);
+    }
+
+    private Answer signIn(String username, String password, String address, Cookie... cookies) {
+        var request = MockMvcRequestBuilders.post("/sign-in")
                 .param("username", username)
                 .param("password", password)
-                .with(csrf()));
+                .remoteAddress(address)
+                .with(csrf());
+        return send(cookies.length == 0 ? request : request.cookie(cookies));
     }
 }

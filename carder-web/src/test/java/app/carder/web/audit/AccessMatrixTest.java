@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.account.LinkSecrets;
+import app.carder.web.account.RecordRooms;
 import app.carder.web.kit.WebTest;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
@@ -52,6 +54,7 @@ class AccessMatrixTest extends WebTest {
         allow(
                 STAFF,
                 "GET /children",
+                "POST /rooms/{roomId}/visits",
                 "GET /rooms/{roomId}/children",
                 "GET /rooms/{roomId}/children/new",
                 "POST /rooms/{roomId}/children",
@@ -229,10 +232,23 @@ class AccessMatrixTest extends WebTest {
                 "POST /devices/{deviceId}/revoke",
                 "POST /journals/{journalId}/approve",
                 "POST /journals/{journalId}/take-back",
+                "POST /journals/{journalId}/settle",
                 "GET /journals/{journalId}/invitations",
                 "POST /journals/{journalId}/invitations",
                 "POST /invitations/{invitationId}/revoke");
-        allow(List.of(MANAGER), "GET /access-log", "GET /staff", "POST /staff");
+        allow(
+                List.of(MANAGER),
+                "GET /access-log",
+                "GET /security-log",
+                "GET /staff",
+                "POST /staff",
+                "POST /staff/rooms",
+                "GET /staff/{accountId}",
+                "POST /staff/{accountId}",
+                "POST /staff/{accountId}/close",
+                "POST /staff/{accountId}/open",
+                "POST /staff/{accountId}/code",
+                "POST /staff/{accountId}/sessions/end");
         allow(
                 List.of(CARER),
                 "GET /family",
@@ -240,10 +256,12 @@ class AccessMatrixTest extends WebTest {
                 "POST /family/journals/{journalId}/replies",
                 "GET /family/journals/{journalId}/photos/{photoId}",
                 "GET /family/journals/{journalId}/pdf");
-        allow(OWN, "GET /");
+        allow(OWN, "GET /", "GET /account", "POST /account/password", "POST /account/sessions/end");
         allow(
                 Stream.concat(OWN.stream(), Stream.of("nobody")).toList(),
                 "GET /sign-in",
+                "GET /sign-in/code",
+                "POST /sign-in/code",
                 "GET /calendar/feed/{token}",
                 "GET /watch/contact",
                 "GET /watch/worker.js",
@@ -261,10 +279,19 @@ class AccessMatrixTest extends WebTest {
     @Autowired
     private TransactionOperations transaction;
 
+    @Autowired
+    private List<RecordRooms> rooms;
+
     private static void allow(List<String> roles, String... routes) {
         for (String route : routes) {
             ALLOWED.put(route, roles);
         }
+    }
+
+    /** Wrong passwords and codes are among what is sent here. */
+    @AfterEach
+    void forgetFailures() {
+        database.update("delete from sign_in_budget");
     }
 
     @Test
@@ -308,6 +335,37 @@ class AccessMatrixTest extends WebTest {
                         }
                     }
                 }));
+    }
+
+    /** The records of all routes are of the Loft; these two work in the Nook. */
+    @TestFactory
+    Stream<DynamicTest> noRecordOfARoomForThoseWhoWorkInAnother() {
+        Map<String, String> ids = ids();
+        return routes().keySet().stream()
+                .filter(this::isOfARoom)
+                .filter(route -> !route.equals("POST /rooms/{roomId}/visits"))
+                .map(route -> DynamicTest.dynamicTest(route, () -> {
+                    assertThat(status("precious", route, ids)).isEqualTo(403);
+                    assertThat(status("sunniva", route, ids)).isEqualTo(403);
+                }));
+    }
+
+    /** A route that names a record says in which room it lies, or stands here as one of the whole setting's, or of one person. */
+    @Test
+    void everyRouteThatNamesARecordIsOfARoomOrSaidToBeOfNone() {
+        Set<String> ofNoRoom = Set.of(
+                "materialId", "kitId", "tool", "accountId", "deviceId", "feedId", "occasionId", "upload", "token");
+
+        assertThat(routes().keySet().stream()
+                        .filter(route -> route.contains("{") && !route.contains(" /family/"))
+                        .filter(route -> !isOfARoom(route))
+                        .filter(route -> ofNoRoom.stream().noneMatch(name -> route.contains("{" + name + "}"))))
+                .isEmpty();
+    }
+
+    private boolean isOfARoom(String route) {
+        return !route.contains(" /family/")
+                && rooms.stream().anyMatch(record -> route.contains("{" + record.variable() + "}"));
     }
 
     @Test
@@ -454,6 +512,7 @@ class AccessMatrixTest extends WebTest {
                                 "select id from provocation_reckoning where provocation_id = ? order by 1",
                                 card("Lentils to the line"))
                         .toString());
+        ids.put("accountId", practitioner("matrix." + UUID.randomUUID()).toString());
         ids.put("ruleId", localRule().toString());
         ids.put("otherId", other().toString());
         ids.put("shelfPlace", ids.get("zoneId") + "_0");

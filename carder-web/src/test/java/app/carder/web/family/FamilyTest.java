@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import app.carder.web.kit.WebTest;
 import jakarta.servlet.http.Cookie;
 import java.time.Duration;
+import java.util.Objects;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -137,6 +138,40 @@ class FamilyTest extends WebTest {
         assertThat(database.queryForMap("select token_hash, code_hash from invitation where id = ?", link.id)
                         .values())
                 .doesNotContain(token, link.code);
+        assertThat(database.queryForList("select body from message", String.class))
+                .as("a code never lies beside its link")
+                .noneMatch(body -> body.contains(link.code));
+        assertThat(get("tobias", "/journals/" + journal + "/invitations").text())
+                .doesNotContain(link.code);
+    }
+
+    @Test
+    void aReplyIsReadByItsAuthorAndTheStaffOnly() {
+        Cookie grandfather = open(invite()).response().getCookie("SESSION");
+        send(MockMvcRequestBuilders.post("/family/journals/" + journal + "/replies")
+                .param("id", UUID.randomUUID().toString())
+                .param("words", "Between us: she was up all night.")
+                .cookie(grandfather)
+                .with(csrf()));
+        assertThat(read(grandfather).text()).contains("Between us");
+
+        // Somebody else of the family, with a link of their own to the same journal.
+        database.update("update reply set author_id = gen_random_uuid() where words like 'Between us%'");
+
+        assertThat(read(grandfather).text()).doesNotContain("Between us");
+        assertThat(get("hamish", "/children/" + child("Anouk")).text()).contains("Between us");
+        assertThat(get("tobias", "/journals/" + journal + "/invitations").text())
+                .contains("Between us");
+        database.update("delete from reply where words like 'Between us%'");
+    }
+
+    @Test
+    void theOutboxShowsALeadTheMailOfTheirOwnRooms() {
+        invite();
+
+        assertThat(get("tobias", "/outbox").text()).contains("Anouk&#39;s grandfather");
+        assertThat(get("precious", "/outbox").text()).doesNotContain("Anouk&#39;s grandfather");
+        assertThat(get("imelda", "/outbox").text()).contains("Anouk&#39;s grandfather");
     }
 
     @Test
@@ -172,14 +207,18 @@ class FamilyTest extends WebTest {
 
     private Link invite() {
         UUID carer = id("select id from carer where name = 'Anouk''s grandfather'");
-        post("tobias", "/journals/" + journal + "/invitations", "carer", carer.toString());
-        var bodies = database.queryForList(
-                "select body from message where to_name = 'Anouk''s grandfather' order by id desc limit 2",
-                String.class);
+        Answer sent = post("tobias", "/journals/" + journal + "/invitations", "carer", carer.toString());
+        String mail = Objects.requireNonNull(database.queryForObject(
+                "select body from message where to_name = 'Anouk''s grandfather' order by id desc limit 1",
+                String.class));
         return new Link(
                 id("select id from invitation where journal_id = ? order by sent_at desc, id desc", journal),
-                bodies.get(1).replaceAll("(?s).*(/open/\\S+).*", "$1"),
-                bodies.get(0).replaceAll("(?s).*code is (\\d{6}).*", "$1"));
+                mail.replaceAll("(?s).*(/open/\\S+).*", "$1"),
+                sent.page().select(".big-code").text());
+    }
+
+    private Answer open(Link link) {
+        return open(link, link.code);
     }
 
     private Answer open(Link link, String code) {

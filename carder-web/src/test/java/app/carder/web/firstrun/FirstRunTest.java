@@ -48,7 +48,7 @@ class FirstRunTest {
         var wrong = perform(form("0000-0000x", "short"));
         assertThat(wrong.getStatus()).isEqualTo(422);
         var page = Jsoup.parse(wrong.getContentAsString());
-        assertThat(page.select("#fault-password").text()).contains("10 characters");
+        assertThat(page.select("#fault-password").text()).contains("12 characters");
         assertThat(page.select("#settingName").val()).isEqualTo("Quillmere Nursery");
         assertThat(perform(form("0000-0000x", "a long password")).getContentAsString())
                 .contains("That is not the code on the console");

@@ -51,7 +51,7 @@ class InvestigationTest extends WebTest {
         for (int at = 0; at < fields.length; at += 2) {
             request.param(fields[at], fields[at + 1]);
         }
-        return send("sunniva", request.with(csrf()));
+        return send("sunniva", request.with(csrf().asHeader()));
     }
 
     /** Begun on Monday, today is Wednesday, and cress sprouts after two to four days. Every other day of the calendar; a look that falls on a weekend or on the closed 15th is had on the next open day. */

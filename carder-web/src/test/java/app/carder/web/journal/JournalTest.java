@@ -142,6 +142,89 @@ class JournalTest extends WebTest {
     }
 
     @Test
+    void anOlderSaveNeverWinsAlsoWhereOnlyEntriesWereWorded() {
+        String journal = compile("Quentin", 3);
+        Document desk = get("hamish", journal).page();
+        String first = desk.select("article.entry").get(0).id().replace("entry-", "words-");
+
+        save("hamish", journal, desk, first, "Quentin tied the parcel twice.");
+        Answer older = save("tobias", journal, desk, first, "Quentin was there.");
+
+        assertThat(older.status()).isEqualTo(422);
+        assertThat(get("hamish", journal).page().select("#" + first).text())
+                .isEqualTo("Quentin tied the parcel twice.");
+    }
+
+    @Test
+    void whatWasApprovedStaysWordForWordAndIsHeldBackWhereAWordBecomesAChildsName() {
+        String journal = compile("Quentin", 3);
+        Document desk = get("hamish", journal).page();
+        String first = desk.select("article.entry").get(0).id().replace("entry-", "words-");
+        save("hamish", journal, desk, first, "Quentin heard a siskin at the window.", "greeting", "A quiet spring.");
+        post("tobias", journal + "/approve");
+        String approved = reading(journal);
+        assertThat(approved).contains("a siskin at the window");
+
+        database.update("update child set other_names = '{Siskin}' where given_name = 'Zofia'");
+        try {
+            assertThat(reading(journal))
+                    .doesNotContain("siskin", "a friend")
+                    .contains("A quiet spring.", "looking at a part of this journal again");
+            assertThat(get("hamish", "/journals")
+                            .page()
+                            .select("a[href=" + journal + "]")
+                            .text())
+                    .contains("Part held back");
+            assertThat(get("hamish", journal).page().select("[role=alert]").text())
+                    .contains("siskin is also the name of a child");
+            assertThat(post("hamish", journal + "/settle").status()).isEqualTo(403);
+
+            post("tobias", journal + "/settle");
+
+            assertThat(reading(journal)).isEqualTo(approved);
+        } finally {
+            database.update("update child set other_names = '{}' where given_name = 'Zofia'");
+        }
+    }
+
+    @Test
+    void theMarksOfAnApprovedJournalStayWhateverTheRecordOrTheRoomSaysLater() {
+        String journal = compile("Quentin", 3);
+        post("tobias", journal + "/approve");
+        String areas =
+                get("tobias", journal + "/preview").page().select(".leaf").outerHtml();
+        UUID id = UUID.fromString(journal.substring("/journals/".length()));
+        List<UUID> seen =
+                database.queryForList("select observation_id from journal_entry where journal_id = ?", UUID.class, id);
+        String was = database.queryForObject("select framework_code from room where name = 'Loft'", String.class);
+
+        database.update("update room set framework_code = 'eyfs' where name = 'Loft'");
+        List<Object[]> kept = seen.stream()
+                .map(one -> new Object[] {
+                    database.queryForObject("select areas::text from observation where id = ?", String.class, one), one
+                })
+                .toList();
+        seen.forEach(one -> database.update("update observation set areas = '{}' where id = ?", one));
+        try {
+            assertThat(get("tobias", journal + "/preview")
+                            .page()
+                            .select(".leaf")
+                            .outerHtml())
+                    .isEqualTo(areas);
+        } finally {
+            database.update("update room set framework_code = ? where name = 'Loft'", was);
+            database.batchUpdate("update observation set areas = ?::varchar[] where id = ?", kept);
+        }
+    }
+
+    private String reading(String journal) {
+        return get("tobias", journal + "/preview")
+                .page()
+                .select("article.reading")
+                .text();
+    }
+
+    @Test
     void saysWhatIsWrongWithThePeriod() {
         Answer answer =
                 post("hamish", "/journals", "child", "", "startsOn", "2026-05-06", "endsOn", "2026-05-01", "size", "0");

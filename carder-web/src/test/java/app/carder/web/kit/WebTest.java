@@ -53,6 +53,7 @@ public abstract class WebTest {
     @DynamicPropertySource
     static void settings(DynamicPropertyRegistry registry) {
         DATABASE.forEach((name, value) -> registry.add(name, () -> value));
+        registry.add("carder.demo", () -> "true");
         registry.add("carder.media.folder", MEDIA::toString);
         registry.add("spring.jpa.properties.hibernate.generate_statistics", () -> "true");
         registry.add("logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener", () -> "off");
@@ -75,11 +76,20 @@ public abstract class WebTest {
 
     /** Sends a form as somebody; names and values in turn. */
     protected Answer post(String username, String path, String... fields) {
+        return send(username, form(path, fields));
+    }
+
+    /** The same without a session. */
+    protected Answer postAsNobody(String path, String... fields) {
+        return send(form(path, fields));
+    }
+
+    private static AbstractMockHttpServletRequestBuilder<?> form(String path, String... fields) {
         var request = MockMvcRequestBuilders.post(path).with(csrf());
         for (int i = 0; i < fields.length; i += 2) {
             request.param(fields[i], fields[i + 1]);
         }
-        return send(username, request);
+        return request;
     }
 
     /** Sends any request as somebody. */
@@ -149,6 +159,18 @@ public abstract class WebTest {
     }
 
     private record DemoCard(String room, String title) {}
+
+    /** Somebody of the Loft for one test alone, to close, rename or sign out; with the password of all of the scenario. */
+    protected UUID practitioner(String username) {
+        UUID account = UUID.randomUUID();
+        database.update(
+                "insert into account (id, setting_id, username, display_name, password_hash, role, room_id)"
+                        + " select ?, setting_id, ?, 'Ravi Menon', password_hash, role, room_id from account where username = 'hamish'",
+                account,
+                username);
+        database.update("insert into account_room select id, room_id from account where id = ?", account);
+        return account;
+    }
 
     protected UUID material(String code) {
         return id(

@@ -263,7 +263,7 @@ class MaterialTest extends WebTest {
             return (org.springframework.test.web.servlet.request.MockMultipartHttpServletRequestBuilder)
                     MockMvcRequestBuilders.multipart("/materials/import")
                             .file(file)
-                            .with(csrf());
+                            .with(csrf().asHeader());
         }
     }
 
@@ -271,7 +271,7 @@ class MaterialTest extends WebTest {
     void proposesWhatCanStandInForTheChildrenOfARoom() {
         String path = "/materials/" + material("wooden-balls-50") + "/substitutes?room=";
 
-        assertThat(get("tobias", path + room("Burrow"))
+        assertThat(get("marguerite", path + room("Burrow"))
                         .page()
                         .select(".substitutes strong")
                         .eachText())

@@ -12,9 +12,14 @@ import com.drew.metadata.exif.GpsDirectory;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -86,6 +91,70 @@ class PhotoCleanerTest {
     void refusesABombBeforeUnfoldingIt() {
         assertThat(Photos.bomb().length).isLessThan(100_000);
         assertRefused(Photos.bomb(), Reason.TOO_MANY_PIXELS);
+    }
+
+    @Test
+    void refusesAPictureThatIsLongAndThin() {
+        assertRefused(Photos.picture("png", 20_001, 2), Reason.TOO_MANY_PIXELS);
+        assertRefused(Photos.picture("jpg", 2, 20_001), Reason.TOO_MANY_PIXELS);
+    }
+
+    @Test
+    void refusesAPictureOfTensOfThousandsOfPieces() {
+        byte[] words = chunk("tEXt", "k\0v".getBytes(StandardCharsets.ISO_8859_1));
+        ByteArrayOutputStream many = new ByteArrayOutputStream();
+        for (int i = 0; i < 20_001; i++) {
+            many.writeBytes(words);
+        }
+
+        assertRefused(withChunks(many.toByteArray()), Reason.UNREADABLE);
+    }
+
+    @Test
+    void unfoldsNoWordsThatComeWithAPicture() throws Exception {
+        ByteArrayOutputStream words = new ByteArrayOutputStream();
+        words.writeBytes("k\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        long before = allocated();
+        try (DeflaterOutputStream folded = new DeflaterOutputStream(words)) {
+            for (int megabyte = 0; megabyte < 200; megabyte++) {
+                folded.write(new byte[1024 * 1024]);
+            }
+        }
+        byte[] picture = withChunks(chunk("zTXt", words.toByteArray()));
+        long made = allocated() - before;
+
+        CleanPhoto clean = PhotoCleaner.clean(picture);
+
+        assertThat(clean.width()).isEqualTo(120);
+        assertThat(allocated() - before - made)
+                .as("bytes made while it was cleaned")
+                .isLessThan(100L * 1024 * 1024);
+    }
+
+    private static long allocated() {
+        return ((com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean()).getCurrentThreadAllocatedBytes();
+    }
+
+    private static byte[] withChunks(byte[] chunks) {
+        byte[] png = Photos.picture("png", 120, 80);
+        int afterHead = 8 + 12 + 13;
+        return ByteBuffer.allocate(png.length + chunks.length)
+                .put(png, 0, afterHead)
+                .put(chunks)
+                .put(png, afterHead, png.length - afterHead)
+                .array();
+    }
+
+    private static byte[] chunk(String type, byte[] data) {
+        CRC32 sum = new CRC32();
+        sum.update(type.getBytes(StandardCharsets.ISO_8859_1));
+        sum.update(data);
+        return ByteBuffer.allocate(data.length + 12)
+                .putInt(data.length)
+                .put(type.getBytes(StandardCharsets.ISO_8859_1))
+                .put(data)
+                .putInt((int) sum.getValue())
+                .array();
     }
 
     @Test

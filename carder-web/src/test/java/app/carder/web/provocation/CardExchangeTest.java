@@ -244,6 +244,6 @@ class CardExchangeTest extends WebTest {
                 MockMvcRequestBuilders.multipart("/rooms/" + room(room) + "/cards/import")
                         .file(new MockMultipartFile(
                                 "file", "cards.json", "application/json", json.getBytes(StandardCharsets.UTF_8)))
-                        .with(csrf()));
+                        .with(csrf().asHeader()));
     }
 }

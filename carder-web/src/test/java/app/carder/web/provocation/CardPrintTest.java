@@ -77,6 +77,6 @@ class CardPrintTest extends WebTest {
     }
 
     private byte[] pdf(String path) {
-        return get("tobias", path).response().getContentAsByteArray();
+        return get("imelda", path).response().getContentAsByteArray();
     }
 }

@@ -34,7 +34,7 @@ class EveryDoorTest extends WebTest {
                         "tobias",
                         MockMvcRequestBuilders.multipart(loft("/cards/import"))
                                 .file(new MockMultipartFile("file", "card.json", "application/json", file))
-                                .with(csrf()))
+                                .with(csrf().asHeader()))
                 .page()
                 .select(".previews")
                 .text();

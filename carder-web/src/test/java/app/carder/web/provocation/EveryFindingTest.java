@@ -165,7 +165,7 @@ class EveryFindingTest extends WebTest {
                         "tobias",
                         MockMvcRequestBuilders.multipart(loft("/cards/import"))
                                 .file(new MockMultipartFile("file", "card.json", "application/json", file))
-                                .with(csrf()))
+                                .with(csrf().asHeader()))
                 .page();
     }
 

@@ -104,7 +104,7 @@ class RuleTest extends WebTest {
 
     private String findings(String room) {
         return post(
-                        "tobias",
+                        "imelda",
                         "/rooms/" + room(room) + "/bench",
                         "shape",
                         "BOX",

@@ -229,7 +229,7 @@ class ObservationTest extends WebTest {
         request.param("id", id.toString())
                 .param("child", child("Tamsin").toString())
                 .param("note", note)
-                .with(csrf());
+                .with(csrf().asHeader());
         return request;
     }
 }

@@ -43,7 +43,7 @@ class CalendarPageTest extends WebTest {
                 "teodor",
                 MockMvcRequestBuilders.multipart("/calendar/import")
                         .file(new MockMultipartFile("file", "term.ics", "text/calendar", file.getBytes()))
-                        .with(csrf()));
+                        .with(csrf().asHeader()));
     }
 
     @Test
@@ -84,7 +84,7 @@ class CalendarPageTest extends WebTest {
         assertThat(send(
                                 "teodor",
                                 MockMvcRequestBuilders.multipart("/calendar/import")
-                                        .with(csrf()))
+                                        .with(csrf().asHeader()))
                         .page()
                         .select(".fault")
                         .text())

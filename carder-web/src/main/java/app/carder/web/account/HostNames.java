@@ -1,0 +1,23 @@
+package app.carder.web.account;
+
+import java.net.URI;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Under which names this server answers: its public address, and this machine. */
+@Component
+class HostNames {
+
+    private final Set<String> ours = new TreeSet<>(Set.of("localhost", "127.0.0.1", "[::1]", "::1"));
+
+    HostNames(@Value("${carder.family.address}") String publicAddress) {
+        ours.add(URI.create(publicAddress).getHost().toLowerCase(Locale.ROOT));
+    }
+
+    boolean isOurs(String host) {
+        return ours.contains(host.toLowerCase(Locale.ROOT));
+    }
+}

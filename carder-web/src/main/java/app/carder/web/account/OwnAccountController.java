@@ -1,0 +1,83 @@
+package app.carder.web.account;
+
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.Typed;
+import app.carder.web.setting.SettingService;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
+import java.time.LocalDateTime;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** One's own password, and where one is signed in. */
+@Controller
+@AllowedTo(Audience.SIGNED_IN)
+class OwnAccountController {
+
+    private final OwnPasswordService own;
+    private final SignedInSessions sessions;
+    private final SettingService settings;
+
+    OwnAccountController(OwnPasswordService own, SignedInSessions sessions, SettingService settings) {
+        this.own = own;
+        this.sessions = sessions;
+        this.settings = settings;
+    }
+
+    /** One row of the list of sessions. */
+    record Row(String browser, LocalDateTime beganAt, LocalDateTime usedAt, boolean isThis) {}
+
+    @GetMapping("/account")
+    ModelAndView page(@AuthenticationPrincipal Viewer viewer, HttpSession session) {
+        return page(viewer, session, new FormErrors());
+    }
+
+    @PostMapping("/account/password")
+    ModelAndView change(
+            @AuthenticationPrincipal Viewer viewer,
+            HttpServletRequest request,
+            HttpSession session,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        OwnPasswordService.Result result = own.change(
+                viewer, typed.raw("old"), typed.raw(NewPassword.FIELD), SignInFrom.of(request), session.getId());
+        switch (result.outcome()) {
+            case WRONG -> errors.add("old", "account.old.wrong");
+            case BLOCKED -> errors.add("old", "account.blocked");
+            case UNFIT -> NewPassword.mark(result, errors);
+            case DONE -> {
+                return new ModelAndView("redirect:/account?changed");
+            }
+        }
+        return page(viewer, session, errors);
+    }
+
+    @PostMapping("/account/sessions/end")
+    String endOthers(@AuthenticationPrincipal Viewer viewer, HttpServletRequest request, HttpSession session) {
+        own.endOtherSessions(viewer, SignInFrom.of(request), session.getId());
+        return "redirect:/account?ended";
+    }
+
+    private ModelAndView page(Viewer viewer, HttpSession session, FormErrors errors) {
+        ModelAndView page = new ModelAndView("account/own");
+        page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject(
+                "sessions",
+                sessions.of(viewer.personId(), session.getId()).stream()
+                        .map(open -> new Row(
+                                open.browser(),
+                                settings.local(viewer.settingId(), open.beganAt()),
+                                settings.local(viewer.settingId(), open.usedAt()),
+                                open.isThis()))
+                        .toList());
+        page.addObject("errors", errors);
+        return page;
+    }
+}

@@ -1,0 +1,53 @@
+package app.carder.web.account;
+
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.savedrequest.RequestCache;
+import org.springframework.stereotype.Component;
+
+/** What happens when somebody has signed in: the browser is known from now on, and the session remembers it in words. */
+@Component
+class SessionBeginning extends SavedRequestAwareAuthenticationSuccessHandler {
+
+    private final SignInGuard guard;
+
+    SessionBeginning(SignInGuard guard, RequestCache requests) {
+        this.guard = guard;
+        setDefaultTargetUrl("/");
+        setRequestCache(requests);
+    }
+
+    @Override
+    public void onAuthenticationSuccess(
+            HttpServletRequest request, HttpServletResponse response, Authentication signedIn)
+            throws IOException, ServletException {
+        if (signedIn.getPrincipal() instanceof Viewer viewer) {
+            // That of the browser, which several people may use.
+            String token = SignInFrom.token(request).orElseGet(LinkSecrets::token);
+            guard.know(viewer, token);
+            response.addHeader(
+                    HttpHeaders.SET_COOKIE,
+                    ResponseCookie.from(SignInFrom.COOKIE, token)
+                            .httpOnly(true)
+                            .secure(request.isSecure())
+                            .sameSite("Strict")
+                            .path("/")
+                            .maxAge(SignInGuard.BROWSER_IS_KNOWN_FOR)
+                            .build()
+                            .toString());
+            HttpSession session = request.getSession();
+            session.setAttribute(SignedInSessions.BROWSER, BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));
+            if (viewer.role().isStaff()) {
+                SessionLifetime.begin(session);
+            }
+        }
+        super.onAuthenticationSuccess(request, response, signedIn);
+    }
+}
