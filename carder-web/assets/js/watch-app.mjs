@@ -1,6 +1,7 @@
 // The app for the hand: which screen is open, who is watched, what is told at the edges. Nothing here needs a connection.
 import * as vault from "./watch-vault.mjs";
 import {ahead as nextPoint} from "./core.mjs";
+import {Door} from "./watch-door.mjs";
 import {Sync} from "./watch-sync.mjs";
 import {Log} from "./watch-log.mjs";
 import {PlayScreen} from "./watch-play.mjs";
@@ -18,25 +19,25 @@ class App {
     this.screen = null;
     this.sync = new Sync(change => this.hear(change));
     this.log = new Log(this.sync);
+    this.door = new Door(this, this.sync);
+    this.touchedAt = Date.now();
     this.screens = {play: new PlayScreen(this), snapshot: new SnapshotScreen(this), sample: new SampleScreen(this),
       map: new MapScreen(this), count: new CountScreen(this), listen: new ListenScreen(this)};
     this.listen();
   }
 
   async start() {
+    await Door.tidy();
     await this.sync.restore();
-    if (this.sync.end().wipe) {
-      await vault.wipe();
-      await this.sync.restore();
-    }
-    this.closed = this.sync.end().closed;
-    await (this.closed ? this.go("closed") : this.open());
+    await this.door.show();
     setInterval(() => this.tick(), 1000);
-    this.tick();
     await this.sync.start();
   }
 
-  async open() {
+  /** Somebody has opened their store. */
+  async opened({name}) {
+    one("[data-lock]").textContent = name;
+    one("[data-lock]").hidden = false;
     this.bundle = await vault.get("bundle");
     const kept = await vault.get("place");
     await this.log.restore();
@@ -49,6 +50,16 @@ class App {
     if (asked.get("room")) await vault.put("room", asked.get("room"));
     if (asked.get("child")) this.chosen = new Set([asked.get("child")]);
     await this.go(this.bundle ? kept?.screen ?? "start" : "empty");
+    this.touchedAt = Date.now();
+    this.tick();
+    this.sync.soon();
+  }
+
+  /** Shut again, once all that was tapped is written: nothing that could be read stays in memory. */
+  async lock() {
+    this.locking = true;
+    await this.log.line.last;
+    location.replace("/watch/");
   }
 
   child(id) {
@@ -119,8 +130,13 @@ class App {
       else if (target.dataset.back !== undefined) this.go("start");
       else if (target.dataset.end !== undefined) this.end();
       else if (target.dataset.elbowOpen !== undefined || target.dataset.elbowClose !== undefined) this.elbow();
-      else if (target.dataset.refusedSeen !== undefined) vault.remove("refused").then(() => this.drawRefused());
+      else if (target.dataset.lock !== undefined) this.lock();
+      else if (target.dataset.refusedSeen !== undefined) this.refusedSeen();
     });
+    for (const touch of ["pointerdown", "keydown", "input"]) {
+      document.addEventListener(touch, () => { this.touchedAt = Date.now(); }, {passive: true});
+    }
+    new BroadcastChannel("carder").addEventListener("message", ({data}) => data.signedOut === vault.readerId() && this.lock());
     one("[data-children]").addEventListener("change", event => {
       if (event.target.checked) this.chosen.add(event.target.value);
       else this.chosen.delete(event.target.value);
@@ -160,7 +176,7 @@ class App {
   async go(screen) {
     this.screen = screen;
     all("[data-screen]").forEach(section => { section.hidden = section.dataset.screen !== screen; });
-    const nothing = ["empty", "closed"].includes(screen);
+    const nothing = ["empty", "lock", "choose"].includes(screen);
     all("[data-open]").forEach(part => { part.hidden = nothing; });
     one("[data-back]").hidden = nothing || screen === "start";
     one("[data-end]").hidden = !(screen in this.log.records) && !["play", "sample", "map", "count", "listen"].includes(screen);
@@ -200,15 +216,10 @@ class App {
   }
 
   async hear(change) {
-    if (change.state === "wiped") return location.replace(change.why === "revoked" ? "/sign-in?wiped" : "/watch/");
-    // In contact again after it was closed: it opens as it was left.
-    if (this.closed && change.state !== "sending" && !this.sync.end().closed) return location.replace("/watch/");
-    if (change.state === "handed over") {
-      this.log.records = {};
-      Object.values(this.screens).forEach(screen => { screen.record = null; });
-      this.chosen.clear();
-      return this.go("empty");
-    }
+    if (change.state === "wiped") return location.replace("/sign-in?wiped");
+    if (change.state === "met") return vault.isOpen() ? undefined : this.door.show();
+    if (change.state === "refused") return this.drawRefused();
+    if (change.state === "ended") return this.ended();
     if (change.state === "loaded") {
       this.bundle = change.bundle;
       if (!this.bundle.cards.some(card => card.id === this.card)) this.card = null;
@@ -221,35 +232,45 @@ class App {
       one("[data-empty-load]").hidden = true;
     }
     this.state(change);
-    this.drawRefused();
   }
 
-  state({state, count, person, clock}) {
+  state({state, count, clock}) {
     const line = one("[data-state]");
     const name = count ? (state === "sent" ? "waiting" : state) : ["offline", "signin"].includes(state) ? state : "sent";
-    const end = this.sync.end();
-    if (end.warn) this.sync.warned().catch(() => {});
-    line.dataset.state = this.sync.isFull ? "full" : end.closed ? "closed" : end.warn ? "ends" : name;
-    one("[data-sign-in]").hidden = !["signin", "other"].includes(state);
-    line.textContent = words(line, line.dataset.state, {count, name: person, ...end})
-      + (clock?.wrong ? ". " + words(line, "clock") : "");
+    line.dataset.state = this.sync.isFull ? "full" : name;
+    one("[data-sign-in]").hidden = state !== "signin";
+    line.textContent = words(line, line.dataset.state, {count}) + (clock?.wrong ? ". " + words(line, "clock") : "");
   }
 
+  /** Their sign-in here has ended: what they could read goes, what waits to be sent stays. */
+  async ended() {
+    this.locking = true;
+    await this.log.line.last;
+    await vault.forget(vault.readerId(), false);
+    location.replace("/watch/");
+  }
+
+  /** What the server could not take of what they wrote, here or on another device. */
   async drawRefused() {
-    const refused = await vault.get("refused") ?? [];
+    if (!vault.isOpen()) return;
+    const refused = await this.sync.get("/watch/refused").catch(() => []);
     const box = one("[data-refused]");
     box.hidden = !refused.length;
-    one("ul", box).replaceChildren(...refused.map(item => el("li", {}, item.snapshot ? el("q", {dir: "auto"}, item.snapshot.note) : `${item.type} `, ` ${item.why}`)));
+    one("ul", box).replaceChildren(...refused.map(item => el("li", {}, item.words ? el("q", {dir: "auto"}, item.words) : `${item.kind} `, ` ${item.why}`)));
   }
 
-  /** After too long without contact everything is thrown away, or closed as long as something unsent was not told of. */
+  async refusedSeen() {
+    await this.sync.post("/watch/refused/seen", {}).catch(() => {});
+    await this.drawRefused();
+  }
+
+  /** The day of whoever reads is over, or nobody has touched it for long; a record that goes on keeps it open. */
   tick() {
-    const end = this.sync.end();
-    if (end.wipe) {
-      this.sync.last = null;
-      return this.sync.wipe("age").catch(() => {});
+    if (vault.isOpen() && !this.locking) {
+      if (this.door.endsAt <= Date.now()) return this.ended();
+      const idle = Date.now() - this.touchedAt >= this.sync.policy.locksAfter;
+      if (idle && !Object.keys(this.log.records).length) return this.lock();
     }
-    if (end.closed && !this.closed) return location.replace("/watch/");
     for (const [name, screen] of Object.entries(this.screens)) {
       if (screen.tick && screen.record && (name === this.screen || name === "sample")) screen.tick();
     }

@@ -1,15 +1,17 @@
-// Sends what the device holds, oldest first, until the server says that it has it, and asks for what it carries.
-// One request is on its way at a time; nothing is let go before the answer names it.
+// Sends what the device holds, oldest first, until the server says that it has it, and asks for what its reader may carry. One request is on
+// its way at a time; nothing is let go before the answer names it. Whoever is signed in brings what everybody has written here.
 import * as vault from "./watch-vault.mjs";
-import {batch, deadline, pause, settle} from "./watch-queue.mjs";
+import {batch, pause, settle} from "./watch-queue.mjs";
+import {letters} from "./watch-seal.mjs";
 import {clock as measure} from "./core.mjs";
 
 const BATCH = 200;
 const CHUNK = 512 * 1024;
 const QUIET = 800;
+const FRESH = 300_000;
 
 export class Sync {
-  /** @param hears told of each change: {state, count, person, refused} */
+  /** @param hears told of each change: {state, count} */
   constructor(hears) {
     this.hears = hears;
     this.tries = 0;
@@ -48,25 +50,13 @@ export class Sync {
 
   /** What the device remembers, before anything is sent. */
   async restore() {
-    this.device = await vault.get("device");
+    this.device = await vault.plain("device");
     if (!this.device) {
       this.device = crypto.randomUUID();
-      await vault.put("device", this.device);
+      await vault.setPlain("device", this.device);
     }
-    this.last = await vault.get("contact");
+    this.policy = await vault.plain("policy") ?? {accepts: [], locksAfter: FRESH};
     await this.recount();
-  }
-
-  /** How far the time without contact has come. */
-  end() {
-    return this.last ? deadline(this.last, this.waiting, Date.now()) : {};
-  }
-
-  /** Unsent records that the end of that time would take have been told of. */
-  async warned() {
-    if (!this.waiting || this.last.warnedAt) return;
-    this.last.warnedAt = Date.now();
-    await vault.put("contact", this.last);
   }
 
   start() {
@@ -105,48 +95,74 @@ export class Sync {
   async later(failure) {
     if (failure.wiped) return;
     await this.recount();
-    this.tell({state: failure.state ?? "offline", person: failure.person});
+    this.tell({state: failure.state ?? "offline"});
     this.timer = setTimeout(() => this.go(), pause(this.tries++));
   }
 
   /** First word of every exchange: the server's time, who is signed in, whether all is to be wiped. */
   async contact() {
     const sentAt = Date.now();
-    const answer = await fetch(`/watch/contact?device=${this.device}`, {headers: {"X-Requested-By": "fetch"}});
+    const holds = this.signIn ? `&signIn=${this.signIn}` : "";
+    const answer = await fetch(`/watch/contact?device=${this.device}${holds}`, {headers: {"X-Requested-By": "fetch"}});
     if (!answer.ok) throw {state: "offline"};
     const contact = await answer.json();
     const receivedAt = Date.now();
     if (receivedAt >= sentAt) this.clock = measure(sentAt, Date.parse(contact.serverAt), receivedAt);
     this.token = {[contact.tokenHeader]: contact.token, "X-Requested-By": "fetch"};
-    this.last = {at: receivedAt, keeps: contact.keepsSeconds * 1000};
-    await vault.put("contact", this.last);
+    await vault.setPlain("server", contact.seal);
+    if (contact.person) {
+      this.policy = {accepts: contact.accepts, locksAfter: contact.locksAfterSeconds * 1000};
+      await vault.setPlain("policy", this.policy);
+    }
+    this.met = contact;
     return contact;
   }
 
   async send() {
-    const contact = await this.contact();
-    let owner = await vault.get("owner");
-    if (contact.person && owner && owner.id !== contact.person && !await vault.waiting() && !this.coming) {
-      // Somebody else took the tablet, and nothing of the one before waits: what it carried goes.
-      await this.handOver(owner.setting === contact.setting);
-      owner = null;
-    }
-    const mine = contact.person && (!owner || owner.id === contact.person);
-    if (mine) {
-      // A device that carries records is known to the leads before it sends its first one.
-      if (!this.met) await this.deliver([]);
-      this.met = true;
+    let contact = await this.contact();
+    if (contact.person) {
+      await this.belong(contact.setting);
       await this.empty();
     }
     if (contact.revoked) {
-      await fetch(`/watch/wiped?device=${this.device}`, {method: "POST", headers: this.token}).catch(() => {});
-      await this.wipe("revoked");
+      if (contact.person) await fetch(`/watch/wiped?device=${this.device}`, {method: "POST", headers: this.token}).catch(() => {});
+      await this.wipe();
     }
+    if (vault.isOpen()) {
+      if (!contact.holds) return this.hears({state: "ended"});
+      if (contact.person !== vault.readerId()) contact = await this.takeOver();
+    }
+    this.hears({state: "met", contact});
     if (!contact.person) throw {state: "signin"};
-    if (!mine) throw {state: "other", person: owner.name};
-    if (!this.loadedAt || Date.now() - this.loadedAt > 300_000) await this.load();
+    if (vault.isOpen() && (!this.loadedAt || Date.now() - this.loadedAt > FRESH)) await this.load();
     await this.recount();
     this.tell({state: this.waiting ? "waiting" : "sent", clock: this.clock});
+  }
+
+  /** Within a setting a device keeps its number; another setting must not learn it. */
+  async belong(setting) {
+    if (await vault.plain("setting") === setting) return;
+    if (await vault.plain("setting")) {
+      this.device = crypto.randomUUID();
+      await vault.setPlain("device", this.device);
+    }
+    await vault.setPlain("setting", setting);
+  }
+
+  /** Nobody is signed in, or somebody else: whoever has opened their store is from now on. */
+  async takeOver() {
+    const answer = await this.fetch("/watch/unlock", {token: await vault.get("ticket")});
+    if (answer.status === 401) {
+      this.hears({state: "ended"});
+      throw {state: "signin"};
+    }
+    if (!answer.ok) throw {state: "offline"};
+    return this.contact();
+  }
+
+  /** A sign-in of whoever is signed in with their password, for as long as that lasts. */
+  async signOn() {
+    return this.post("/watch/sign-ins", {device: this.device, name: deviceName()});
   }
 
   async empty() {
@@ -155,13 +171,10 @@ export class Sync {
       this.tell({state: "sending"});
       const together = batch(items);
       if (together[0].type === "photo") await this.upload(together[0]);
-      const answer = await this.deliver(together);
-      const {done, refused, again} = settle(together, answer.results);
-      if (refused.length) await vault.put("refused", [...await vault.get("refused") ?? [], ...refused]);
-      await vault.drop(done.map(item => item.sequence));
-      for (const item of done.filter(one => one.type === "photo")) await vault.remove(`photo ${item.id}`);
-      for (const item of again) await vault.remove(`upload ${item.id}`);
-      if (refused.length) this.hears({state: "refused", count: refused.length});
+      const {done, refused, again} = settle(together, (await this.deliver(together)).results);
+      await vault.drop(done);
+      for (const item of again) await vault.removePlain(`upload ${item.id}`);
+      if (refused.length) this.hears({state: "refused"});
       if (!done.length) throw {state: "offline"};
     }
   }
@@ -170,35 +183,44 @@ export class Sync {
     return this.post("/watch/sync", {
       device: this.device, name: deviceName(), clockOffsetMs: Math.round(this.clock?.offset ?? 0),
       clockUncertaintyMs: Math.round(this.clock?.uncertainty ?? 0), unsent: this.waiting - items.length,
-      items: items.map(item => ({id: item.id, type: item.type, [item.type]: body(item)})),
+      items: items.map(({id, sequence, upload, sealed}) =>
+        ({id, type: "sealed", sequence, upload: upload ?? "", sealed: {...sealed, data: letters(sealed.data)}})),
     });
   }
 
+  fetch(path, value) {
+    return fetch(path, {method: "POST", headers: {...this.token, "Content-Type": "application/json"}, body: JSON.stringify(value)});
+  }
+
   async post(path, value) {
-    const answer = await fetch(path, {
-      method: "POST", headers: {...this.token, "Content-Type": "application/json"}, body: JSON.stringify(value)});
+    const answer = await this.fetch(path, value);
     if (answer.status === 401 || answer.status === 403) throw {state: "signin"};
     if (!answer.ok) throw {state: "offline"};
+    return answer.status === 204 ? null : answer.json();
+  }
+
+  async get(path) {
+    const answer = await fetch(path, {headers: {"X-Requested-By": "fetch", ...this.token}});
+    if (!answer.ok) throw {state: answer.status === 401 || answer.status === 403 ? "signin" : "offline", status: answer.status};
     return answer.json();
   }
 
   /** A photo by the tus protocol: where it was cut off, it goes on. */
   async upload(item) {
     if (!window.tus) await import("./tus.min.js");
-    const known = await vault.get(`upload ${item.id}`);
-    const bytes = await vault.getBytes(`photo ${item.id}`);
+    const known = await vault.plain(`upload ${item.id}`);
+    const bytes = await vault.file(item.id);
     if (!bytes) return;
-    const address = await new Promise((resolve, reject) => {
+    item.upload = await new Promise((resolve, reject) => {
       const upload = new window.tus.Upload(new Blob([bytes]), {
-        endpoint: "/watch/uploads", uploadUrl: known ?? null, chunkSize: CHUNK, headers: this.token, retryDelays: null,
+        endpoint: "/watch/uploads", uploadUrl: known, chunkSize: CHUNK, headers: this.token, retryDelays: null,
         storeFingerprintForResuming: false,
-        onUploadUrlAvailable: () => vault.put(`upload ${item.id}`, new URL(upload.url, location).pathname),
+        onUploadUrlAvailable: () => vault.setPlain(`upload ${item.id}`, new URL(upload.url, location).pathname),
         onError: failure => reject(Object.assign(failure, {state: failure.originalResponse?.getStatus() === 401 ? "signin" : "offline"})),
         onSuccess: () => resolve(new URL(upload.url, location).pathname),
       });
       upload.start();
     });
-    item.photo.upload = address;
   }
 
   /**
@@ -212,43 +234,30 @@ export class Sync {
 
   async fetchBundle(room) {
     const chosen = room ?? (await vault.get("room"));
-    const answer = await fetch("/watch/bundle" + (chosen ? `?room=${chosen}` : ""),
-      {headers: {"X-Requested-By": "fetch", ...this.token}});
-    if (answer.status === 404 && chosen && !room) {
+    let bundle;
+    try {
+      bundle = await this.get(`/watch/bundle?device=${this.device}` + (chosen ? `&room=${chosen}` : ""));
+    } catch (failure) {
+      if (failure.status !== 404 || !chosen || room) throw failure;
       await vault.remove("room");
       return this.fetchBundle();
     }
-    if (!answer.ok) throw {state: answer.status === 401 || answer.status === 403 ? "signin" : "offline"};
-    const bundle = await answer.json();
+    // Somebody else may have taken the tablet while the answer was on its way.
+    if (bundle.person !== vault.readerId()) throw {state: "signin"};
     this.loadedAt = Date.now();
-    await vault.put("owner", {id: bundle.person, name: bundle.personName, setting: bundle.setting});
     await vault.put("room", bundle.room.id);
     await vault.put("bundle", bundle);
     this.hears({state: "loaded", bundle});
+    this.hears({state: "refused"});
     return bundle;
   }
 
-  /** Within a setting the device stays the same; another one must not learn its number. */
-  async handOver(sameSetting) {
-    await vault.wipe();
-    if (!sameSetting) this.device = crypto.randomUUID();
-    await vault.put("device", this.device);
-    this.met = false;
-    this.loadedAt = 0;
-    this.hears({state: "handed over"});
-  }
-
-  async wipe(why) {
+  async wipe() {
     clearTimeout(this.timer);
     await vault.wipe();
-    this.hears({state: "wiped", why, count: 0});
+    this.hears({state: "wiped"});
     throw {wiped: true};
   }
-}
-
-/** An item as it is sent: the device's number goes with entries. */
-function body(item) {
-  return item.type === "entry" ? {...item.entry, sequence: item.sequence} : item[item.type];
 }
 
 function deviceName() {

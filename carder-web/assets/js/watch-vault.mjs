@@ -1,16 +1,19 @@
-// What a device carries, encrypted at rest: AES-GCM under a key that scripts can use and nobody can read out. The key
-// lies in the same database and is thrown away with it. Two stores: "things" by name, and "queue" in order of entry.
+// What a device holds, in four stores. "plain": numbers, the server's public key, who has opened Watch here. "things": what one person may
+// read, AES-GCM under a key that only their secret opens (watch-lock.mjs) and that is in memory only. "queue" and "files": what waits to be
+// sent, sealed to the server as it is written, so that it outlives whoever wrote it.
+import {seal} from "./watch-seal.mjs";
 
-const NAME = "carder-device";
+const NAME = "carder-hand";
 
 let opening = null;
+/** Whoever has opened their store: {id, key, ticket}. */
+let reader = null;
 
 function database() {
   opening ??= new Promise((resolve, reject) => {
     const request = indexedDB.open(NAME, 1);
     request.onupgradeneeded = () => {
-      request.result.createObjectStore("keys");
-      request.result.createObjectStore("things");
+      for (const store of ["plain", "things", "files"]) request.result.createObjectStore(store);
       request.result.createObjectStore("queue", {keyPath: "sequence", autoIncrement: true});
     };
     request.onsuccess = () => {
@@ -38,83 +41,134 @@ function run(stores, mode, work) {
   }));
 }
 
-async function key() {
-  const found = await run(["keys"], "readonly", tx => tx.objectStore("keys").get("key"));
-  if (found) return found;
-  const made = await crypto.subtle.generateKey({name: "AES-GCM", length: 256}, false, ["encrypt", "decrypt"]);
-  // Two tabs at the same moment: the first key stands.
-  await run(["keys"], "readwrite", tx => tx.objectStore("keys").add(made, "key")).catch(() => {});
-  return run(["keys"], "readonly", tx => tx.objectStore("keys").get("key"));
-}
+const bytesOf = value => new TextEncoder().encode(JSON.stringify(value));
 
-async function sealBytes(bytes) {
+async function encrypt(bytes) {
+  if (!reader) throw new Error("locked");
   const iv = crypto.getRandomValues(new Uint8Array(12));
-  return {iv, data: await crypto.subtle.encrypt({name: "AES-GCM", iv}, await key(), bytes)};
+  return {iv, data: await crypto.subtle.encrypt({name: "AES-GCM", iv}, reader.key, bytes)};
 }
 
-const openBytes = async sealed =>
-  crypto.subtle.decrypt({name: "AES-GCM", iv: sealed.iv}, await key(), sealed.data);
+const decrypt = sealed => crypto.subtle.decrypt({name: "AES-GCM", iv: sealed.iv}, reader.key, sealed.data);
 
-const seal = value => sealBytes(new TextEncoder().encode(JSON.stringify(value)));
-const unseal = async sealed => JSON.parse(new TextDecoder().decode(await openBytes(sealed)));
+// --- what anybody may see
 
-export async function put(name, value) {
-  const sealed = await seal(value);
-  await run(["things"], "readwrite", tx => tx.objectStore("things").put(sealed, name));
+export const setPlain = (name, value) => run(["plain"], "readwrite", tx => tx.objectStore("plain").put(value, name));
+export const plain = async name => await run(["plain"], "readonly", tx => tx.objectStore("plain").get(name)) ?? null;
+export const removePlain = name => run(["plain"], "readwrite", tx => tx.objectStore("plain").delete(name));
+
+const PERSON = "person ";
+const people = () => IDBKeyRange.bound(PERSON, PERSON + "\uffff");
+
+/** Who has opened Watch on this device, with the lock of their store. */
+export const persons = () => run(["plain"], "readonly", tx => tx.objectStore("plain").getAll(people()));
+export const setPerson = person => setPlain(PERSON + person.id, person);
+
+// --- what one person may read
+
+export const isOpen = () => reader !== null;
+export const readerId = () => reader?.id ?? null;
+
+/** From now on things are those of this person. */
+export function open(id, key) {
+  reader = {id, key, ticket: null};
 }
+
+/** What they write is written under this. */
+export function sign(ticket) {
+  reader.ticket = ticket;
+}
+
+export function close() {
+  reader = null;
+}
+
+/** Keys that others cannot read say whose they are; nobody finds the things of somebody else under them. */
+const own = name => `${reader?.id} ${name}`;
+
+async function thing(name) {
+  return reader && run(["things"], "readonly", tx => tx.objectStore("things").get(own(name)));
+}
+
+async function setThing(name, sealed) {
+  const key = own(name);
+  await run(["things"], "readwrite", tx => tx.objectStore("things").put(sealed, key));
+}
+
+export const put = async (name, value) => setThing(name, await encrypt(bytesOf(value)));
+export const putBytes = async (name, bytes) => setThing(name, await encrypt(bytes));
 
 export async function get(name) {
-  const sealed = await run(["things"], "readonly", tx => tx.objectStore("things").get(name));
-  return sealed ? unseal(sealed) : null;
-}
-
-export async function putBytes(name, bytes) {
-  const sealed = await sealBytes(bytes);
-  await run(["things"], "readwrite", tx => tx.objectStore("things").put(sealed, name));
+  const bytes = await getBytes(name);
+  return bytes && JSON.parse(new TextDecoder().decode(bytes));
 }
 
 export async function getBytes(name) {
-  const sealed = await run(["things"], "readonly", tx => tx.objectStore("things").get(name));
-  return sealed ? openBytes(sealed) : null;
+  const sealed = await thing(name);
+  return sealed ? decrypt(sealed) : null;
 }
 
-export const remove = name => run(["things"], "readwrite", tx => tx.objectStore("things").delete(name));
+export async function remove(name) {
+  const key = own(name);
+  await run(["things"], "readwrite", tx => tx.objectStore("things").delete(key));
+}
 
-export const names = () => run(["things"], "readonly", tx => tx.objectStore("things").getAllKeys());
+/** Throws away what somebody could read here; with their lock, they are not known here any more. */
+export async function forget(id, withLock) {
+  await run(["things", "plain"], "readwrite", tx => {
+    tx.objectStore("things").delete(IDBKeyRange.bound(`${id} `, `${id} \uffff`));
+    if (withLock) tx.objectStore("plain").delete(PERSON + id);
+  });
+  if (reader?.id === id) close();
+}
 
-/** Puts items behind the others and, in the same step, things beside them: both are there, or neither. */
+/** Throws away everything that anybody could read. What waits to be sent stays: nobody can. */
+export async function wipe() {
+  await run(["things", "plain"], "readwrite", tx => {
+    tx.objectStore("things").clear();
+    tx.objectStore("plain").delete(people());
+  });
+  close();
+}
+
+// --- what waits to be sent
+
+async function sealed(item, server) {
+  if (!reader?.ticket) throw new Error("locked");
+  const bytes = item.type === "photo" ? await getBytes(`photo ${item.id}`) : null;
+  const file = bytes && await seal(server, item.id, bytes);
+  const inside = file ? {...item, photo: {...item.photo, file: {...file, data: ""}}} : item;
+  return {file, row: {id: item.id, type: item.type, sealed: await seal(server, item.id, bytesOf({ticket: reader.ticket, item: inside}))}};
+}
+
+/** Seals items and puts them behind the others and, in the same step, things beside them: all are there, or none. */
 export async function enqueue(items, things = {}) {
-  const sealedItems = await Promise.all(items.map(seal));
-  const sealedThings = await Promise.all(Object.entries(things).map(async ([name, value]) => [name, await seal(value)]));
-  await run(["queue", "things"], "readwrite", tx => {
-    sealedItems.forEach(sealed => tx.objectStore("queue").add(sealed));
-    sealedThings.forEach(([name, sealed]) => tx.objectStore("things").put(sealed, name));
+  const server = await plain("server");
+  const rows = await Promise.all(items.map(item => sealed(item, server)));
+  const beside = await Promise.all(Object.entries(things).map(async ([name, value]) => [own(name), await encrypt(bytesOf(value))]));
+  const drafts = items.filter(item => item.type === "photo").map(item => own(`photo ${item.id}`));
+  await run(["queue", "files", "things"], "readwrite", tx => {
+    rows.forEach(({row, file}) => {
+      tx.objectStore("queue").add(row);
+      if (file) tx.objectStore("files").put(file.data, row.id);
+    });
+    beside.forEach(([name, value]) => tx.objectStore("things").put(value, name));
+    drafts.forEach(name => tx.objectStore("things").delete(name));
   });
 }
 
-/** The oldest items, each with its sequence. */
-export async function oldest(most) {
-  const rows = await run(["queue"], "readonly", tx => tx.objectStore("queue").getAll(null, most));
-  return Promise.all(rows.map(async row => ({sequence: row.sequence, ...await unseal(row)})));
-}
+/** The oldest items, sealed, each with its sequence. */
+export const oldest = most => run(["queue"], "readonly", tx => tx.objectStore("queue").getAll(null, most));
 
-export const drop = sequences => run(["queue"], "readwrite", tx => {
-  sequences.forEach(sequence => tx.objectStore("queue").delete(sequence));
+export const file = id => run(["files"], "readonly", tx => tx.objectStore("files").get(id));
+
+/** Lets go what the server has. */
+export const drop = items => run(["queue", "files", "plain"], "readwrite", tx => {
+  items.forEach(item => {
+    tx.objectStore("queue").delete(item.sequence);
+    tx.objectStore("files").delete(item.id);
+    tx.objectStore("plain").delete(`upload ${item.id}`);
+  });
 });
 
 export const waiting = () => run(["queue"], "readonly", tx => tx.objectStore("queue").count());
-
-/** Throws everything away, the key first: what could be left over cannot be read. */
-export async function wipe() {
-  await run(["keys", "things", "queue"], "readwrite", tx => {
-    tx.objectStore("keys").clear();
-    tx.objectStore("queue").clear();
-    tx.objectStore("things").clear();
-  });
-  (await database()).close();
-  opening = null;
-  await new Promise(resolve => {
-    const request = indexedDB.deleteDatabase(NAME);
-    request.onsuccess = request.onerror = request.onblocked = resolve;
-  });
-}

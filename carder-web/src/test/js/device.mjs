@@ -13,13 +13,33 @@ globalThis.screen = {width: 390, height: 844};
 
 const ROOMS = {loft: "Loft", nook: "Nook"};
 
+const CURVE = {name: "ECDH", namedCurve: "P-256"};
+const own = await crypto.subtle.generateKey(CURVE, true, ["deriveBits"]);
+const bytes = text => Buffer.from(text, "base64url");
+const seal = {name: "k1", point: Buffer.from(await crypto.subtle.exportKey("raw", own.publicKey)).toString("base64url")};
+
+/** What only the server can read of an item: {ticket, item}. */
+export async function unsealed({id, sealed}) {
+  const theirs = await crypto.subtle.importKey("raw", bytes(sealed.point), CURVE, false, []);
+  const shared = await crypto.subtle.deriveBits({name: "ECDH", public: theirs}, own.privateKey, 256);
+  const material = await crypto.subtle.importKey("raw", shared, "HKDF", false, ["deriveKey"]);
+  const key = await crypto.subtle.deriveKey({name: "HKDF", hash: "SHA-256", salt: bytes(sealed.point),
+    info: Buffer.from("carder sealed record")}, material, {name: "AES-GCM", length: 256}, false, ["decrypt"]);
+  const data = typeof sealed.data === "string" ? bytes(sealed.data) : sealed.data;
+  const opened = await crypto.subtle.decrypt({name: "AES-GCM", iv: bytes(sealed.iv), additionalData: Buffer.from(id)}, key, data);
+  return JSON.parse(Buffer.from(opened).toString());
+}
+
 /** The server as the device sees it. Each test bends one of its answers. */
 export class Server {
   person = "hamish";
   setting = "quillmere";
   revoked = false;
+  holds = true;
   clockAhead = 0;
   calls = [];
+  /** Whose they are. */
+  tickets = {"ticket of hamish": "hamish", "ticket of tobias": "tobias"};
   kept = [];
   answer = items => items.map(({id}) => ({id, state: "KEPT"}));
   /** Awaited before an answer leaves. */
@@ -34,7 +54,7 @@ export class Server {
     await this.before(path);
     if (path.startsWith("/watch/contact")) {
       return json({person: this.person, setting: this.setting, revoked: this.revoked, serverAt: new Date(Date.now() + this.clockAhead).toISOString(),
-        keepsSeconds: 604_800, tokenHeader: "X-CSRF-TOKEN", token: "token"});
+        name: `Name of ${this.person}`, holds: this.holds, seal, accepts: ["pin"], locksAfterSeconds: 300, tokenHeader: "X-CSRF-TOKEN", token: "token"});
     }
     if (path === "/watch/sync") {
       const sent = JSON.parse(body);
@@ -47,6 +67,11 @@ export class Server {
       return room in ROOMS
         ? json({person: this.person, setting: this.setting, personName: `Name of ${this.person}`, room: {id: room, name: ROOMS[room]}})
         : {ok: false, status: 404};
+    }
+    if (path === "/watch/unlock") {
+      const person = this.tickets[JSON.parse(body).token];
+      if (person) this.person = person;
+      return person ? {ok: true, status: 204} : {ok: false, status: 401};
     }
     return json({});
   }

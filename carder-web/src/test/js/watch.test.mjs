@@ -4,7 +4,7 @@ import {isOn, isTyping} from "../../../assets/js/shortcuts.mjs";
 import {uuid7} from "../../../assets/js/uuid.mjs";
 import {looksLike} from "../../../assets/js/photo-file.mjs";
 import {WriteLine} from "../../../assets/js/write-line.mjs";
-import {batch, deadline, pause, settle} from "../../../assets/js/watch-queue.mjs";
+import {batch, pause, settle} from "../../../assets/js/watch-queue.mjs";
 
 const DAY = 86_400_000;
 
@@ -19,38 +19,21 @@ test("orders ids by time", () => {
   assert.ok(uuid7(1_700_000_000_000, random) < uuid7(1_700_000_000_001, new Uint8Array(10)));
 });
 
-test("sends entries up to a photo, and a photo alone", () => {
-  const [entry, other, photo] = [{id: "a", type: "entry"}, {id: "b", type: "snapshot"}, {id: "c", type: "photo"}];
+test("sends entries up to a photo, a photo alone, and no more than a request may hold", () => {
+  const sealed = {data: new Uint8Array(200_000)};
+  const [entry, other, third, photo] = [{id: "a", type: "entry", sealed}, {id: "b", type: "snapshot", sealed}, {id: "d", type: "entry", sealed}, {id: "c", type: "photo", sealed}];
   assert.deepEqual(batch([entry, other, photo]), [entry, other]);
   assert.deepEqual(batch([photo, entry]), [photo]);
   assert.deepEqual(batch([entry, other]), [entry, other]);
+  assert.deepEqual(batch([entry, other, third]), [entry, other]);
+  assert.deepEqual(batch([{...entry, sealed: {data: new Uint8Array(900_000)}}, other]).length, 1);
 });
 
-test("lets go only what the answer names, and shows what was refused", () => {
+test("lets go only what the answer names", () => {
   const items = ["kept", "no", "again", "unnamed"].map(id => ({id}));
-  const results = [{id: "kept", state: "KEPT"}, {id: "no", state: "REFUSED", why: "too large"}, {id: "again", state: "AGAIN"}];
+  const results = [{id: "kept", state: "KEPT"}, {id: "no", state: "REFUSED"}, {id: "again", state: "AGAIN"}];
   const {done, refused, again} = settle(items, results);
-  assert.deepEqual(done.map(item => item.id), ["kept", "no"]);
-  assert.deepEqual(refused, [{id: "no", why: "too large"}]);
-  assert.deepEqual(again.map(item => item.id), ["again"]);
-});
-
-test("warns from half of the time without contact on, and ends it at the whole", () => {
-  const contact = {at: 0, keeps: 7 * DAY};
-  assert.deepEqual(deadline(contact, 0, 3 * DAY), {wipe: false, closed: false, warn: false, days: 3, left: 4, hours: 0});
-  assert.deepEqual(deadline(contact, 0, 4 * DAY), {wipe: false, closed: false, warn: true, days: 4, left: 3, hours: 0});
-  assert.equal(deadline(contact, 0, 7 * DAY).wipe, true);
-});
-
-test("closes instead of wiping as long as unsent records have not been told of for a day", () => {
-  const contact = {at: 0, keeps: 7 * DAY};
-  const unopened = deadline(contact, 2, 9 * DAY);
-  assert.deepEqual([unopened.wipe, unopened.closed, unopened.hours], [false, true, 24]);
-  const toldLate = deadline({...contact, warnedAt: 9 * DAY}, 2, 9.5 * DAY);
-  assert.deepEqual([toldLate.wipe, toldLate.closed, toldLate.hours], [false, true, 12]);
-  assert.equal(deadline({...contact, warnedAt: 9 * DAY}, 2, 10 * DAY).wipe, true);
-  assert.equal(deadline({...contact, warnedAt: 4 * DAY}, 2, 7 * DAY).wipe, true);
-  assert.equal(deadline({...contact, warnedAt: 4 * DAY}, 2, 6.9 * DAY).closed, false);
+  assert.deepEqual([done, refused, again].map(some => some.map(item => item.id)), [["kept", "no"], ["no"], ["again"]]);
 });
 
 test("a file must begin as what it says it is", () => {

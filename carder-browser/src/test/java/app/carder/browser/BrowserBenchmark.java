@@ -112,6 +112,7 @@ class BrowserBenchmark {
     /** From the tap to the end of the frame that shows it, on a record that grows to a hundred taps. */
     private static String taps(Page page) {
         page.navigate("/watch/");
+        Unlocking.of(page);
         for (String child : List.of("Anouk", "Bram", "Kofi")) {
             page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
                     .click();

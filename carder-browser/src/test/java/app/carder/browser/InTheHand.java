@@ -40,11 +40,17 @@ abstract class InTheHand {
         Device device = RunningCarder.get().device(size);
         devices.add(device);
         device.signIn(username);
-        device.page.navigate("/watch/");
+        device.openWatch();
         assertThat(device.page.locator("[data-screen=start]")).isVisible();
         assertThat(state(device.page)).containsText("All sent");
         device.page.waitForFunction("() => navigator.serviceWorker.controller !== null");
         return device;
+    }
+
+    /** Loads the page anew: it is locked then. */
+    static void reload(Page page) {
+        page.reload();
+        Unlocking.of(page);
     }
 
     static void choose(Page page, String... children) {

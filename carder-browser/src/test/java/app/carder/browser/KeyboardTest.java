@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.browser.RunningCarder.Device;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,6 +65,11 @@ class KeyboardTest {
             Page page = device.page;
             device.signIn("hamish");
             page.navigate("/watch/");
+            PlaywrightAssertions.assertThat(page.locator("#fresh")).isFocused();
+            page.keyboard().type(Unlocking.PIN);
+            page.keyboard().press("Tab");
+            page.keyboard().type(Unlocking.PIN);
+            page.keyboard().press("Enter");
             page.locator("[data-children] input").first().focus();
             page.keyboard().press("Space");
             page.locator("[data-go=snapshot]").focus();

@@ -58,6 +58,14 @@ class PagesAndAppAccessibilityTest extends EveryPage {
         try (Device device = device("imelda")) {
             Page page = device.page;
             page.navigate("/watch/");
+            page.locator("[data-choose-button]").waitFor();
+            check(page);
+            Unlocking.of(page);
+            page.locator("[data-lock]").click();
+            Unlocking.type(page, "000000");
+            page.locator("[data-unlock] [data-door-fault]").waitFor();
+            check(page);
+            Unlocking.of(page);
             page.locator("[data-children] label", new Page.LocatorOptions().setHasText("Yusuf"))
                     .click();
             page.locator("[data-elbow-open]").click();

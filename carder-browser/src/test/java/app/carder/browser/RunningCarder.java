@@ -132,7 +132,9 @@ final class RunningCarder {
             });
             page.onPageError(complaints::add);
             context.onRequest(request -> {
-                if (!request.url().startsWith(address) && !request.url().startsWith("blob:" + address)) {
+                // Passkeys want a name: the same application under the name of this machine.
+                String url = request.url().replace("//localhost:", "//127.0.0.1:");
+                if (!url.startsWith(address) && !url.startsWith("blob:" + address)) {
                     complaints.add("calls another host: " + request.url());
                 }
             });
@@ -147,6 +149,17 @@ final class RunningCarder {
                             new Page.GetByRoleOptions().setName("Sign in"))
                     .click();
             page.waitForURL(address -> !address.endsWith("/sign-in"));
+        }
+
+        /** Opens Watch, with a PIN that is chosen the first time. */
+        void openWatch() {
+            page.navigate("/watch/");
+            unlock();
+        }
+
+        /** Watch was opened anew, or has locked itself. */
+        void unlock() {
+            Unlocking.of(page);
         }
 
         List<String> complaints() {

@@ -43,7 +43,7 @@ class ScreenshotMaker {
         }
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("hamish");
-            phone.page.navigate("/watch/");
+            phone.openWatch();
             for (String child : new String[] {"Anouk", "Bram"}) {
                 phone.page
                         .locator("[data-children] label", new Page.LocatorOptions().setHasText(child))

@@ -34,24 +34,26 @@ class WatchAppTest extends InTheHand {
     /** Everything in the device's store that can be read as text. */
     private static final String STORED = """
             () => new Promise(resolve => {
-              const open = indexedDB.open("carder-device");
+              const open = indexedDB.open("carder-hand");
               open.onsuccess = async () => {
                 const db = open.result;
                 const names = [...db.objectStoreNames];
                 const texts = [];
-                let extractable = null;
+                let keys = 0;
                 for (const name of names) {
                   const rows = await new Promise(done => {
                     const all = db.transaction(name).objectStore(name).getAll();
                     all.onsuccess = () => done(all.result);
                   });
                   for (const row of rows) {
-                    if (row instanceof CryptoKey) extractable = row.extractable;
-                    else texts.push(JSON.stringify(row) + new TextDecoder("latin1").decode(row.data));
+                    if ([row, ...Object.values(row)].some(part => part instanceof CryptoKey)) keys += 1;
+                    texts.push(JSON.stringify(row) + [row, row.data, row.sealed?.data]
+                      .filter(part => part instanceof ArrayBuffer || ArrayBuffer.isView(part))
+                      .map(part => new TextDecoder("latin1").decode(part)));
                   }
                 }
                 db.close();
-                resolve({text: texts.join("\\n"), rows: texts.length, extractable});
+                resolve({text: texts.join("\\n"), rows: texts.length, keys});
               };
             })""";
 
@@ -86,7 +88,7 @@ class WatchAppTest extends InTheHand {
         assertThat(band(held, first)).containsText("1 broke in, back after 0");
         assertThat(state(held)).containsText("No connection");
 
-        held.reload();
+        reload(held);
 
         assertThat(band(held, first)).containsText("1 broke in");
         assertThat(band(held, second)).containsText("engaged 2:0");
@@ -144,7 +146,7 @@ class WatchAppTest extends InTheHand {
                 .nth(4)
                 .click();
 
-        page.reload();
+        reload(page);
 
         assertThat(note(page)).hasValue("Chidi and Florian lay down to look along the ramp.");
         assertThat(page.locator("[name=involvement][value='5']")).isChecked();
@@ -169,7 +171,7 @@ class WatchAppTest extends InTheHand {
         assertThat(state(page)).containsText("No connection");
 
         page.unroute("**/watch/sync");
-        page.reload();
+        reload(page);
 
         assertThat(state(page)).containsText("All sent");
         assertThat(count("select count(*) from observation where note = 'The answer got lost.'"))
@@ -286,7 +288,7 @@ class WatchAppTest extends InTheHand {
 
     @Test
     @SuppressWarnings("unchecked")
-    void whatLiesOnTheDeviceCannotBeReadAndItsKeyNotTakenOut() {
+    void whatLiesOnTheDeviceCannotBeReadAndNoKeyLiesBesideIt() {
         phone.context.setOffline(true);
         choose(page, "Kofi");
         go(page, "Snapshot");
@@ -298,156 +300,226 @@ class WatchAppTest extends InTheHand {
 
         assertThat((Integer) stored.get("rows")).isGreaterThan(4);
         assertThat((String) stored.get("text")).doesNotContain("Kofi", "Nobody may read", "Loft");
-        assertThat(stored.get("extractable")).isEqualTo(false);
+        assertThat(stored.get("keys")).isEqualTo(0);
         phone.context.setOffline(false);
         assertThat(state(page)).containsText("All sent");
     }
 
     @Test
     @SuppressWarnings("unchecked")
-    void signingOutWarnsAboutUnsentRecordsAndWipesTheDevice() {
+    void signingOutReachesEveryTabTakesWhatCouldBeReadAndLosesNoRecord() {
         page.route("**/watch/sync", route -> route.abort());
         choose(page, "Kofi");
         go(page, "Snapshot");
-        note(page).fill("Thrown away on purpose.");
+        note(page).fill("Not sent at the end of the shift.");
         button(page, "Keep it").click();
         assertThat(state(page)).containsText("No connection");
-        page.navigate("/");
+        Page desk = phone.context.newPage();
+        desk.navigate("/");
+        Page other = phone.context.newPage();
+        other.navigate("/materials");
 
-        button(page, "Sign out").click();
-        assertThat(page.locator("dialog.ask")).containsText("1 records on this device are not sent yet");
-        button(page, "Stay signed in").click();
-        button(page, "Sign out").click();
-        button(page, "Throw them away and sign out").click();
+        button(desk, "Sign out").click();
 
-        page.waitForURL("**/sign-in?out");
-        var stored = (java.util.Map<String, Object>)
-                page.evaluate(
-                        "() => indexedDB.databases().then(all => ({rows: all.filter(one => one.name === 'carder-device').length}))");
-        assertThat(stored.get("rows")).isEqualTo(0);
-        assertThat(count("select count(*) from observation where note = 'Thrown away on purpose.'"))
-                .isZero();
+        desk.waitForURL("**/sign-in?out");
+        other.waitForURL("**/sign-in?out");
+        assertThat(page.locator("[data-screen=empty]")).isVisible();
+        var stored = (java.util.Map<String, Object>) page.evaluate(STORED);
+        assertThat((String) stored.get("text")).doesNotContain("Hamish");
+        page.unroute("**/watch/sync");
+        phone.signIn("tobias");
+        phone.openWatch();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from observation where note = 'Not sent at the end of the shift.'"
+                        + " and author_name = 'Hamish Vale'"))
+                .isEqualTo(1);
     }
 
     @Test
-    void aDeviceThatIsRevokedSendsWhatItHasAndIsWipedAtItsNextContact() {
+    void aDeviceThatIsRevokedIsWipedAtItsNextContactAndSendsWhatItHasOnceSomebodySignsIn() {
         Device lost = take(RunningCarder.PHONE, "ravi");
         lost.context.setOffline(true);
         lost.page.locator("[data-children] label").first().click();
         go(lost.page, "Snapshot");
-        note(lost.page).fill("Sent with the last contact.");
+        note(lost.page).fill("Sent when it was found.");
         button(lost.page, "Keep it").click();
         assertThat(state(lost.page)).containsText("kept on this device");
         Page lead = take(RunningCarder.DESKTOP, "imelda").page;
         lead.navigate("/devices");
-        lead.locator("tr", new Page.LocatorOptions().setHasText("Ravi Menon"))
-                .getByRole(AriaRole.BUTTON)
-                .click();
+        Locator row = lead.locator("tr", new Page.LocatorOptions().setHasText("Ravi Menon"));
+        row.getByRole(AriaRole.LINK).click();
+        assertThat(lead.locator("main")).containsText("Burrow");
+        lead.goBack();
+        row.getByRole(AriaRole.BUTTON).click();
         assertThat(lead.locator(".done")).containsText("wiped as soon as it is in contact");
 
         lost.context.setOffline(false);
 
         lost.page.waitForURL("**/sign-in?wiped");
-        assertThat(count("select count(*) from observation where note = 'Sent with the last contact.'"))
+        assertThat(count("select count(*) from observation where note = 'Sent when it was found.'"))
+                .isZero();
+        lost.signIn("ravi");
+        lost.page.navigate("/watch/");
+        lost.page.waitForURL("**/sign-in?wiped");
+        assertThat(count("select count(*) from observation where note = 'Sent when it was found.'"
+                        + " and author_name like 'Ravi%'"))
                 .isEqualTo(1);
         assertThat(count("select count(*) from device where wiped_at is not null and last_person like 'Ravi%'"))
                 .isEqualTo(1);
     }
 
     @Test
-    void afterTooLongWithoutContactTheDeviceWarnsAndThenWipesItself() {
+    @SuppressWarnings("unchecked")
+    void whatCouldBeReadLastsTheDayWithoutAConnectionAndNoLonger() {
         page.clock().install();
         phone.context.setOffline(true);
-        page.clock().fastForward(5L * 24 * 3600 * 1000);
-        page.reload();
         choose(page, "Kofi");
-        assertThat(state(page)).containsText("In 2 days everything here is wiped");
+        go(page, "Snapshot");
+        note(page).fill("Written before the weekend.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("1 kept on this device");
+        page.clock().fastForward("11:00:00");
+        Unlocking.type(page, Unlocking.PIN);
+        assertThat(page.locator("[data-lock]")).isVisible();
 
-        page.clock().fastForward(3L * 24 * 3600 * 1000);
+        page.clock().fastForward("02:00:00");
 
-        assertThat(page.locator("[data-screen=empty]")).isVisible();
-        phone.context.setOffline(false);
-        assertThat(page.locator("[data-screen=start]")).isVisible();
-        assertThat(state(page)).containsText("All sent");
-    }
-
-    @Test
-    void whatIsUnsentWhenTheTimeEndsIsToldForADayBeforeItGoes() {
-        page.clock().install();
-        phone.context.setOffline(true);
-        List<String> violations = new ArrayList<>();
-        for (String note : List.of("Found again after the holiday.", "Never sent.")) {
-            choose(page, "Kofi");
-            go(page, "Snapshot");
-            note(page).fill(note);
-            button(page, "Keep it").click();
-            assertThat(state(page)).containsText("1 kept on this device");
-
-            page.clock().fastForward(9L * 24 * 3600 * 1000);
-
-            assertThat(page.locator("[data-screen=closed]")).isVisible();
-            assertThat(state(page))
-                    .containsText("No contact for 9 days. 1 not sent. In 24 h everything here is wiped.");
-            assertThat(page.locator("[data-children]")).isHidden();
-            Axe.check(page, violations);
-            page.clock().fastForward(23L * 3600 * 1000);
-            if (note.startsWith("Found")) {
-                phone.context.setOffline(false);
-                assertThat(page.locator("[data-screen=start]")).isVisible();
-                assertThat(state(page)).containsText("All sent");
-                phone.context.setOffline(true);
-            }
-        }
-        assertThat(page.locator("[data-screen=closed]")).isVisible();
-        page.clock().fastForward(2L * 3600 * 1000);
-
-        assertThat(page.locator("[data-screen=empty]")).isVisible();
-        phone.context.setOffline(false);
-        assertThat(page.locator("[data-screen=start]")).isVisible();
-        assertThat(state(page)).containsText("All sent");
-        assertThat(count("select count(*) from observation where note = 'Found again after the holiday.'"))
-                .isEqualTo(1);
-        assertThat(count("select count(*) from observation where note = 'Never sent.'"))
+        assertThat(page.locator("[data-screen=lock]")).isVisible();
+        Unlocking.type(page, Unlocking.PIN);
+        assertThat(page.locator("[data-unlock] [data-door-fault]")).containsText("Sign in with your password");
+        var stored = (java.util.Map<String, Object>) page.evaluate(STORED);
+        assertThat((String) stored.get("text")).doesNotContain("Kofi");
+        assertThat(count("select count(*) from observation where note = 'Written before the weekend.'"))
                 .isZero();
-        assertThat(violations).isEmpty();
+        phone.context.setOffline(false);
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from observation where note = 'Written before the weekend.'"))
+                .isEqualTo(1);
     }
 
     @Test
-    void aTabletGoesFromHandToHandOnlyWhenNothingWaits() {
+    void itLocksWhenNobodyTouchesItButNeverWhileARecordRuns() {
+        page.clock().install();
+        choose(page, "Kofi");
+        go(page, "Play record");
+        tap(page, "Chose it");
+        page.clock().fastForward("20:00");
+        assertThat(band(page, "Kofi")).containsText("20:0");
+
+        button(page, "End watching").click();
+        page.clock().fastForward("04:00");
+        assertThat(page.locator("[data-children]")).isVisible();
+        page.clock().fastForward("02:00");
+
+        assertThat(page.locator("[data-screen=lock]")).isVisible();
+        assertThat(page.locator("[data-children]")).isHidden();
+        Unlocking.of(page);
+        assertThat(page.locator("[data-children]")).isVisible();
+    }
+
+    @Test
+    void wrongTriesSlowDownAndTheTenthTakesWhatCouldBeReadAndNoRecord() {
         page.route("**/watch/sync", route -> route.abort());
         choose(page, "Kofi");
         go(page, "Snapshot");
-        note(page).fill("Not sent before the shift ended.");
+        note(page).fill("Behind a forgotten PIN.");
         button(page, "Keep it").click();
         assertThat(state(page)).containsText("No connection");
-        phone.context.clearCookies();
+        page.clock().install();
+        page.locator("[data-lock]").click();
+        Locator fault = page.locator("[data-unlock] [data-door-fault]");
+        for (int left = 9; left >= 1; left--) {
+            Unlocking.type(page, "28091" + left);
+            assertThat(fault).containsText("%d tries are left".formatted(left));
+            if (left == 6) {
+                Unlocking.type(page, Unlocking.PIN);
+                assertThat(fault).containsText("Wait");
+            }
+            page.clock().fastForward("06:00");
+        }
+        Unlocking.type(page, "280910");
+        assertThat(fault).containsText("That was the last try");
+
         page.unroute("**/watch/sync");
-        phone.signIn("tobias");
-        page.navigate("/watch/");
-        assertThat(state(page)).containsText("1 of Hamish Vale kept here. Sign in as Hamish Vale to send.");
-        assertThat(page.locator("[data-sign-in]")).isVisible();
+        phone.openWatch();
 
-        phone.context.clearCookies();
-        phone.signIn("hamish");
-        page.navigate("/watch/");
         assertThat(state(page)).containsText("All sent");
-        phone.context.clearCookies();
-        phone.signIn("tobias");
-        page.navigate("/watch/");
+        assertThat(count("select count(*) from observation where note = 'Behind a forgotten PIN.'"))
+                .isEqualTo(1);
+    }
 
-        assertThat(page.locator("[data-screen=start]")).isVisible();
+    @Test
+    void twoTapsChangeTheAdultAndEachSeesTheirOwnRoomOnly() {
+        choose(page, "Kofi");
+        phone.context.clearCookies();
+        phone.signIn("precious");
+        phone.page.navigate("/watch/");
+        Unlocking.choose(page);
+        assertThat(page.locator("[data-children]")).containsText("Rosalind");
+        assertThat(page.locator("[data-children]")).not().containsText("Kofi");
+
+        page.locator("[data-lock]").click();
+        page.locator("[data-people] button", new Page.LocatorOptions().setHasText("Hamish"))
+                .click();
+        Unlocking.type(page, Unlocking.PIN);
+
+        assertThat(page.locator("[data-children] label:has(input:checked)")).containsText("Kofi");
         assertThat(state(page)).containsText("All sent");
-        assertThat(page.locator("[data-children] label:has(input:checked)")).hasCount(0);
-        assertThat(count("select count(*) from observation where note = 'Not sent before the shift ended.'"
+        go(page, "Snapshot");
+        note(page).fill("Under the right name again.");
+        button(page, "Keep it").click();
+        assertThat(state(page)).containsText("All sent");
+        assertThat(count("select count(*) from observation where note = 'Under the right name again.'"
                         + " and author_name = 'Hamish Vale'"))
                 .isEqualTo(1);
+        page.navigate("/");
+        assertThat(page.locator("[role=alert]")).containsText("opened with less than your password");
+    }
+
+    @Test
+    void thePasskeyOfTheDeviceOpensItWhereItCanDeriveKeys() {
+        String local = RunningCarder.get().address().replace("127.0.0.1", "localhost");
+        phone.context.clearCookies();
+        var devTools = phone.context.newCDPSession(page);
+        devTools.send("WebAuthn.enable");
+        var options = new com.google.gson.JsonObject();
+        options.addProperty("protocol", "ctap2");
+        options.addProperty("transport", "internal");
+        options.addProperty("hasUserVerification", true);
+        options.addProperty("hasResidentKey", true);
+        options.addProperty("hasPrf", true);
+        options.addProperty("isUserVerified", true);
+        options.addProperty("automaticPresenceSimulation", true);
+        var added = new com.google.gson.JsonObject();
+        added.add("options", options);
+        devTools.send("WebAuthn.addVirtualAuthenticator", added);
+        page.navigate(local + "/sign-in");
+        page.getByLabel("Username").fill("hamish");
+        page.getByLabel("Password").fill("parcels-and-post");
+        button(page, "Sign in").click();
+        page.waitForURL(address -> !address.endsWith("/sign-in"));
+        page.navigate(local + "/watch/");
+        page.locator("[name=kind][value=passkey]").check();
+        assertThat(page.locator("#fresh")).isHidden();
+        button(page, "Open Watch").click();
+        assertThat(page.locator("[data-children]")).containsText("Kofi");
+
+        page.locator("[data-lock]").click();
+        page.locator("[data-people] button").click();
+
+        assertThat(page.locator("[data-children]")).containsText("Kofi");
+    }
+
+    @Test
+    void anotherSettingKnowsATabletAsAnotherDevice() {
         phone.context.clearCookies();
         phone.signIn("teodor");
         page.navigate("/watch/");
+        Unlocking.choose(page);
+
         assertThat(page.locator("[data-children]")).containsText("Ines");
         assertThat(state(page)).containsText("All sent");
         assertThat(count("select count(*) from device where last_person like 'Teodor%'"))
-                .as("another setting knows it as another device")
                 .isEqualTo(1);
     }
 

@@ -104,7 +104,7 @@ class WatchMethodsTest extends InTheHand {
             assertThat(second).hasAttribute("aria-pressed", "true");
             assertThat(state(page)).containsText("All sent");
 
-            page.reload();
+            reload(page);
 
             assertThat(second).hasAttribute("aria-pressed", "true");
             button(page, "Back").click();
@@ -278,7 +278,7 @@ class WatchMethodsTest extends InTheHand {
         minute.click();
         button(page, "+ 1").click();
         assertThat(state(page)).containsText("All sent");
-        page.reload();
+        reload(page);
         assertThat(minute).containsText("s left: tap for each");
         page.getByText("So many of so many").click();
         minute.click();
@@ -322,7 +322,7 @@ class WatchMethodsTest extends InTheHand {
         assertThat(page.locator("[data-children]")).not().containsText("Kofi");
 
         phone.context.setOffline(true);
-        page.reload();
+        reload(page);
 
         assertThat(page.locator("[data-children]")).containsText("Priya");
         phone.context.setOffline(false);
@@ -338,7 +338,7 @@ class WatchMethodsTest extends InTheHand {
                 route.resume();
             }
         });
-        page.reload();
+        reload(page);
         page.waitForCondition(() -> late.get() != null);
         page.locator("[data-rooms]").selectOption("Nook");
 
@@ -346,7 +346,7 @@ class WatchMethodsTest extends InTheHand {
 
         assertThat(state(page)).containsText("All sent");
         assertThat(page.locator("[data-children]")).containsText("Priya");
-        page.reload();
+        reload(page);
         assertThat(state(page)).containsText("All sent");
         assertThat(page.locator("[data-children]")).containsText("Priya");
         page.locator("[data-rooms]").selectOption("Loft");

@@ -92,6 +92,7 @@ class WholePathTest {
 
     private static void watch(Page page, String child, String title, String seen) {
         link(page, "Watch and record").click();
+        Unlocking.of(page);
         page.locator("[data-card]").selectOption(title + " (out)");
         page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
                 .click();

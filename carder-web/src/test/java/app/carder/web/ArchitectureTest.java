@@ -38,6 +38,8 @@ class ArchitectureTest {
             "AccountRepository.findByUsername",
             "CalendarFeedRepository.findByTokenHash",
             "DeviceRepository.findById",
+            "DeviceSignInRepository.findById",
+            "DeviceSignInRepository.findByAccountIdAndEndedAtIsNull",
             "InvitationRepository.findByTokenHash",
             "InvitationRepository.readByTokenHash",
             "SettingRepository.findById",

@@ -59,7 +59,7 @@ class StatementCountTest extends WebTest {
                 "/rooms/" + room("Loft") + "/children",
                 "/rooms/" + room("Loft") + "/set-out",
                 "/rooms/" + room("Loft") + "/watch",
-                "/watch/bundle?room=" + room("Loft"),
+                bundle("imelda", room("Loft")),
                 "/devices",
                 "/children/" + child("Anouk") + "/play",
                 "/cards/" + card("Rice by the kilo") + "/play",
@@ -141,6 +141,13 @@ class StatementCountTest extends WebTest {
                         + " insert into observation_child select gen_random_uuid(), setting_id, id, ? from added",
                 bram,
                 bram);
+        // More of the room's cards are out, as on a full day.
+        database.update(
+                "insert into set_out select (jsonb_populate_record(s, jsonb_build_object('id', gen_random_uuid(),"
+                        + " 'provocation_id', p.id))).* from set_out s, provocation p where s.on_day = date '2026-05-06'"
+                        + " and s.put_away_at is null and p.room_id = s.room_id and p.title like 'The parcel chute%'"
+                        + " and s.id = (select id from set_out where room_id = s.room_id and on_day = s.on_day and put_away_at is null"
+                        + " order by id limit 1) on conflict do nothing");
         database.update(
                 "insert into journal select gen_random_uuid(), setting_id, 0, child_id, starts_on, ends_on, greeting, at_home,"
                         + " compiled_by, compiled_at, null, null " + copies.apply("journal")

@@ -21,6 +21,7 @@ class AccountAuthentication implements AuthenticationProvider {
     private final AccountRepository accounts;
     private final SettingService settings;
     private final SignInGuard guard;
+    private final SecondStepService steps;
     private final SecurityLog log;
     private final PasswordEncoder passwords;
     /** Checked where there is no such account, so that the answer takes as long. */
@@ -30,11 +31,13 @@ class AccountAuthentication implements AuthenticationProvider {
             AccountRepository accounts,
             SettingService settings,
             SignInGuard guard,
+            SecondStepService steps,
             SecurityLog log,
             PasswordEncoder passwords) {
         this.accounts = accounts;
         this.settings = settings;
         this.guard = guard;
+        this.steps = steps;
         this.log = log;
         this.passwords = passwords;
         this.nobodysHash = passwords.encode("nobody's password");
@@ -62,8 +65,12 @@ class AccountAuthentication implements AuthenticationProvider {
             throw new DisabledException("The account is closed.");
         }
         guard.succeeded(owner, from);
+        Viewer viewer = owner.viewer();
+        if (steps.isOn(viewer) || steps.isAsked(viewer)) {
+            return UsernamePasswordAuthenticationToken.authenticated(new HalfSignedIn(viewer), null, List.of());
+        }
         log.of(owner, SecurityEvent.SIGNED_IN, from);
-        return signedIn(owner.viewer());
+        return signedIn(viewer);
     }
 
     @Override

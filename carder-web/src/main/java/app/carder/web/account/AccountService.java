@@ -1,8 +1,10 @@
 package app.carder.web.account;
 
 import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
@@ -18,10 +20,12 @@ public class AccountService {
 
     private final AccountRepository accounts;
     private final PasswordEncoder passwords;
+    private final SettingService settings;
 
-    AccountService(AccountRepository accounts, PasswordEncoder passwords) {
+    AccountService(AccountRepository accounts, PasswordEncoder passwords, SettingService settings) {
         this.accounts = accounts;
         this.passwords = passwords;
+        this.settings = settings;
     }
 
     /** Makes an account with a password that was found fit by {@link PasswordPolicy}. */
@@ -59,6 +63,20 @@ public class AccountService {
     @Transactional(readOnly = true)
     public Map<UUID, String> names(SettingId settingId) {
         return all(settingId).stream().collect(Collectors.toMap(Account::getId, Account::displayName));
+    }
+
+    /** Whoever an account belongs to, closed accounts included, so that what they wrote comes in under their name. */
+    @Transactional(readOnly = true)
+    public Optional<Viewer> author(SettingId settingId, UUID accountId) {
+        return accounts.findByIdAndSettingId(accountId, settingId).map(Account::viewer);
+    }
+
+    /** The same, of an account whose owner may be signed in today. */
+    @Transactional(readOnly = true)
+    public Optional<Viewer> openToday(SettingId settingId, UUID accountId) {
+        return accounts.findByIdAndSettingId(accountId, settingId)
+                .filter(account -> account.isOpenOn(settings.today(settingId)))
+                .map(Account::viewer);
     }
 
     private List<Account> all(SettingId settingId) {

@@ -62,19 +62,30 @@ class OwnPasswordService {
         }
     }
 
-    /** Changes it; everybody else who is signed in with the old one is no longer. */
+    /** Whether somebody's password is right, for what asks for it again. */
     @Transactional
-    public Result change(Viewer viewer, String old, String chosen, SignInFrom from, String ownSession) {
+    public Outcome check(Viewer viewer, String password, SignInFrom from) {
         Account account = own(viewer);
         if (guard.isBlocked(Optional.of(account), from)) {
             log.of(account, SecurityEvent.LOCKED_OUT, from);
-            return Result.of(Outcome.BLOCKED);
+            return Outcome.BLOCKED;
         }
-        if (!passwords.matches(old, account.passwordHash())) {
+        if (!passwords.matches(password, account.passwordHash())) {
             guard.failed(Optional.of(account), from);
             log.of(account, SecurityEvent.WRONG_PASSWORD, from);
-            return Result.of(Outcome.WRONG);
+            return Outcome.WRONG;
         }
+        return Outcome.DONE;
+    }
+
+    /** Changes it; everybody else who is signed in with the old one is no longer. */
+    @Transactional
+    public Result change(Viewer viewer, String old, String chosen, SignInFrom from, String ownSession) {
+        Outcome checked = check(viewer, old, from);
+        if (checked != Outcome.DONE) {
+            return Result.of(checked);
+        }
+        Account account = own(viewer);
         Optional<PasswordFault> fault = fault(account, chosen);
         if (fault.isPresent()) {
             return new Result(Outcome.UNFIT, fault);

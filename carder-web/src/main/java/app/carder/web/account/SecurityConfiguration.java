@@ -2,18 +2,26 @@ package app.carder.web.account;
 
 import app.carder.web.page.BodyLimit;
 import app.carder.web.page.LimitProperties;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.DisabledException;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandlerImpl;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.logout.HeaderWriterLogoutHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
@@ -84,16 +92,19 @@ class SecurityConfiguration {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 path.matcher("/sign-in"),
                                 path.matcher("/sign-in/code"),
+                                path.matcher("/sign-in/second"),
                                 path.matcher("/first-run"),
                                 path.matcher("/open/**"),
                                 path.matcher(HttpMethod.GET, "/calendar/feed/*"),
                                 path.matcher(HttpMethod.GET, "/watch/contact"),
                                 path.matcher(HttpMethod.GET, "/watch/worker.js"),
                                 path.matcher(HttpMethod.POST, "/watch/wiped"),
+                                path.matcher(HttpMethod.POST, "/watch/unlock"),
                                 path.matcher("/error"))
                         .permitAll()
                         .anyRequest()
-                        .authenticated())
+                        // Whoever's second step is still to come has no role yet.
+                        .hasAnyRole(Stream.of(Role.values()).map(Role::name).toArray(String[]::new)))
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("username")
                         .passwordParameter("password")
@@ -101,15 +112,18 @@ class SecurityConfiguration {
                         .successHandler(beginning)
                         .failureHandler((request, response, failure) -> response.sendRedirect(failed(failure))))
                 .addFilterBefore(new SessionLifetime(), SecurityContextHolderFilter.class)
+                .addFilterBefore(new HandOnly(), SecurityContextHolderFilter.class)
                 .addFilterBefore(new BodyLimit(limits, "/watch/uploads"), SecurityContextHolderFilter.class)
                 .logout(logout -> logout.logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out")
                         .deleteCookies("SESSION")
                         .addLogoutHandler(ending)
-                        // Also where scripts are off: what a browser carries of the children goes with the sign-in.
+                        // Pages only, not what the device stores: what waits there to be sent, sealed, must outlive the
+                        // sign-out.
                         .addLogoutHandler(new HeaderWriterLogoutHandler(
-                                new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.STORAGE))))
+                                new ClearSiteDataHeaderWriter(ClearSiteDataHeaderWriter.Directive.CACHE))))
                 .exceptionHandling(exceptions -> exceptions
+                        .accessDeniedHandler(SecurityConfiguration::refuse)
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, failure) -> response.sendError(401),
                                 request -> "fetch".equals(request.getHeader("X-Requested-By")))
@@ -120,6 +134,16 @@ class SecurityConfiguration {
                         .csrfTokenRequestHandler(new TokenBeforeParts()))
                 .requestCache(cache -> cache.requestCache(savedRequests));
         return headers(http).build();
+    }
+
+    /** Whoever's second step is still to come is led to it; everybody else is refused as ever. */
+    private static void refuse(HttpServletRequest request, HttpServletResponse response, AccessDeniedException failure)
+            throws IOException, ServletException {
+        if (request.getUserPrincipal() instanceof Authentication half && half.getPrincipal() instanceof HalfSignedIn) {
+            response.sendRedirect("/sign-in/second");
+        } else {
+            new AccessDeniedHandlerImpl().handle(request, response, failure);
+        }
     }
 
     private static String failed(AuthenticationException failure) {

@@ -4,6 +4,11 @@ package app.carder.web.account;
 enum SecurityEvent {
     SIGNED_IN,
     SIGNED_OUT,
+    /** Began to use Watch on a device. */
+    DEVICE_SIGNED_IN,
+    /** Signed in with what a device keeps for them, which is less than a password. */
+    UNLOCKED,
+    DEVICE_REVOKED,
     WRONG_PASSWORD,
     /** Too many failures: not even looked at. */
     LOCKED_OUT,
@@ -16,6 +21,12 @@ enum SecurityEvent {
     CODE_MADE,
     WRONG_CODE,
     PASSWORD_CHANGED,
+    SECOND_STEP_ON,
+    SECOND_STEP_OFF,
+    WRONG_SECOND_STEP,
+    RECOVERY_CODES_MADE,
+    SECOND_STEP_ASKED,
+    SECOND_STEP_NOT_ASKED,
     SESSIONS_ENDED,
     /** Opened a room that they do not work in, and said why. */
     ROOM_VISITED,

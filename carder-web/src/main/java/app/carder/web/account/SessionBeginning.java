@@ -28,26 +28,42 @@ class SessionBeginning extends SavedRequestAwareAuthenticationSuccessHandler {
     public void onAuthenticationSuccess(
             HttpServletRequest request, HttpServletResponse response, Authentication signedIn)
             throws IOException, ServletException {
-        if (signedIn.getPrincipal() instanceof Viewer viewer) {
-            // That of the browser, which several people may use.
-            String token = SignInFrom.token(request).orElseGet(LinkSecrets::token);
-            guard.know(viewer, token);
-            response.addHeader(
-                    HttpHeaders.SET_COOKIE,
-                    ResponseCookie.from(SignInFrom.COOKIE, token)
-                            .httpOnly(true)
-                            .secure(request.isSecure())
-                            .sameSite("Strict")
-                            .path("/")
-                            .maxAge(SignInGuard.BROWSER_IS_KNOWN_FOR)
-                            .build()
-                            .toString());
-            HttpSession session = request.getSession();
-            session.setAttribute(SignedInSessions.BROWSER, BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));
-            if (viewer.role().isStaff()) {
-                SessionLifetime.begin(session);
-            }
+        if (signedIn.getPrincipal() instanceof HalfSignedIn) {
+            response.sendRedirect("/sign-in/second");
+            return;
         }
+        if (signedIn.getPrincipal() instanceof Viewer viewer) {
+            remember(viewer, request, response);
+        }
+        goOn(request, response, signedIn);
+    }
+
+    /** Goes on to the page that was asked for before. */
+    void goOn(HttpServletRequest request, HttpServletResponse response, Authentication signedIn)
+            throws IOException, ServletException {
         super.onAuthenticationSuccess(request, response, signedIn);
+    }
+
+    /** The browser is known from now on, and the session counts. */
+    void remember(Viewer viewer, HttpServletRequest request, HttpServletResponse response) {
+        // That of the browser, which several people may use.
+        String token = SignInFrom.token(request).orElseGet(LinkSecrets::token);
+        guard.know(viewer, token);
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(SignInFrom.COOKIE, token)
+                        .httpOnly(true)
+                        .secure(request.isSecure())
+                        .sameSite("Strict")
+                        .path("/")
+                        .maxAge(SignInGuard.BROWSER_IS_KNOWN_FOR)
+                        .build()
+                        .toString());
+        HttpSession session = request.getSession();
+        session.setAttribute(SignedInSessions.BROWSER, BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));
+        HandOnly.unmark(session);
+        if (viewer.role().isStaff()) {
+            SessionLifetime.begin(session);
+        }
     }
 }

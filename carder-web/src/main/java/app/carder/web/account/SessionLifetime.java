@@ -22,7 +22,19 @@ final class SessionLifetime extends OncePerRequestFilter {
 
     /** A session begins to count. */
     static void begin(HttpSession session) {
-        session.setAttribute(ENDS_AT, System.currentTimeMillis() + LONGEST.toMillis());
+        begin(session, LONGEST);
+    }
+
+    /** A session begins to count that lasts so long at the most. */
+    static void begin(HttpSession session, Duration lasts) {
+        session.setAttribute(ENDS_AT, System.currentTimeMillis() + lasts.toMillis());
+    }
+
+    /** How long a session lasts yet at the most; {@link #LONGEST} where nobody said so. */
+    static Duration left(HttpSession session) {
+        return session.getAttribute(ENDS_AT) instanceof Long endsAt
+                ? Duration.ofMillis(endsAt - System.currentTimeMillis())
+                : LONGEST;
     }
 
     @Override

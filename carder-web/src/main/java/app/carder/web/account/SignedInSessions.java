@@ -5,21 +5,24 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
 
 /** Where somebody is signed in, and the end of it. */
 @Component
-class SignedInSessions {
+public class SignedInSessions {
 
     /** What a session remembers of the browser that it began in. */
     static final String BROWSER = "carder.browser";
 
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final ApplicationEventPublisher events;
 
-    SignedInSessions(FindByIndexNameSessionRepository<? extends Session> sessions) {
+    SignedInSessions(FindByIndexNameSessionRepository<? extends Session> sessions, ApplicationEventPublisher events) {
         this.sessions = sessions;
+        this.events = events;
     }
 
     /**
@@ -45,14 +48,17 @@ class SignedInSessions {
                 .toList();
     }
 
-    void endAll(UUID person) {
+    /** Ends every session of somebody, and every sign-in on a device. */
+    public void endAll(UUID person) {
         all(person).forEach(session -> sessions.deleteById(session.getId()));
+        events.publishEvent(new SignInsEnded(person));
     }
 
     void endOthers(UUID person, String ownId) {
         all(person).stream()
                 .filter(session -> !session.getId().equals(ownId))
                 .forEach(session -> sessions.deleteById(session.getId()));
+        events.publishEvent(new SignInsEnded(person));
     }
 
     private Collection<? extends Session> all(UUID person) {

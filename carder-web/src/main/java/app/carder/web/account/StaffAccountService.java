@@ -24,6 +24,7 @@ public class StaffAccountService {
     private final PasswordEncoder passwords;
     private final SignedInSessions sessions;
     private final SignInGuard guard;
+    private final SecondStepService secondSteps;
     private final SecurityLog log;
     private final SettingService settings;
     private final Clock clock;
@@ -34,6 +35,7 @@ public class StaffAccountService {
             PasswordEncoder passwords,
             SignedInSessions sessions,
             SignInGuard guard,
+            SecondStepService secondSteps,
             SecurityLog log,
             SettingService settings,
             Clock clock) {
@@ -42,6 +44,7 @@ public class StaffAccountService {
         this.passwords = passwords;
         this.sessions = sessions;
         this.guard = guard;
+        this.secondSteps = secondSteps;
         this.log = log;
         this.settings = settings;
         this.clock = clock;
@@ -121,6 +124,7 @@ public class StaffAccountService {
         Account account = find(by.settingId(), accountId);
         account.setPassword(passwords.encode(LinkSecrets.token()));
         guard.forgetBrowsers(account);
+        secondSteps.forget(account);
         log.of(account, SecurityEvent.CODE_MADE, by);
         sessions.endAll(accountId);
         return code(account);
@@ -159,6 +163,7 @@ public class StaffAccountService {
         account.setPassword(passwords.encode(LinkSecrets.token()));
         accounts.save(account);
         guard.forgetBrowsers(account);
+        secondSteps.forget(account);
         log.fromConsole(account);
         sessions.endAll(account.getId());
         return code(account);

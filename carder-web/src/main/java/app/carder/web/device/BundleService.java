@@ -22,6 +22,7 @@ import app.carder.web.device.BundleView.Point;
 import app.carder.web.device.BundleView.Rung;
 import app.carder.web.device.BundleView.Statement;
 import app.carder.web.ladder.LadderService;
+import app.carder.web.ladder.LadderService.Proposed;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
@@ -108,6 +109,7 @@ class BundleService {
         SettingId settingId = viewer.settingId();
         RoomView room = roomId.map(id -> rooms.get(settingId, id)).orElseGet(() -> rooms.home(viewer));
         LocalDate today = settings.today(settingId);
+        List<ChildView> own = children.inRoom(settingId, room.id());
         return new BundleView(
                 viewer.personId(),
                 viewer.name(),
@@ -118,9 +120,9 @@ class BundleService {
                         .map(one -> new Named(one.id(), one.name()))
                         .toList(),
                 settings.get(settingId).zone().getId(),
-                children(settingId, room, today),
-                children.names(settingId),
-                cards(settingId, room, today),
+                children(settingId, room, own, today),
+                own.stream().map(ChildView::name).distinct().toList(),
+                cards(settingId, room, own, today),
                 room.zones().stream()
                         .map(zone -> new Named(zone.id(), zone.name()))
                         .toList(),
@@ -170,9 +172,8 @@ class BundleService {
         policies.save(policy);
     }
 
-    private List<BundleView.Child> children(SettingId settingId, RoomView room, LocalDate today) {
-        Map<UUID, ChildView> byId = children.inRoom(settingId, room.id()).stream()
-                .collect(Collectors.toMap(ChildView::id, Function.identity()));
+    private List<BundleView.Child> children(SettingId settingId, RoomView room, List<ChildView> own, LocalDate today) {
+        Map<UUID, ChildView> byId = own.stream().collect(Collectors.toMap(ChildView::id, Function.identity()));
         Map<UUID, Lately> written = observations.lately(settingId, byId.keySet(), today.minusWeeks(LATELY_WEEKS));
         Map<UUID, LocalDate> watched = watchLog.lastWatched(settingId, byId.keySet());
         List<Known<ChildView>> known = byId.values().stream()
@@ -201,25 +202,29 @@ class BundleService {
                 .toList();
     }
 
-    private List<Card> cards(SettingId settingId, RoomView room, LocalDate today) {
+    private List<Card> cards(SettingId settingId, RoomView room, List<ChildView> own, LocalDate today) {
         Map<UUID, SetOutView> out = setOuts.out(settingId, room, today).stream()
                 .collect(Collectors.toMap(
                         one -> one.card().id(), Function.identity(), (first, second) -> first, LinkedHashMap::new));
         List<CardView> all = provocations.whole(settingId, room.id());
         Moment day = Moment.day(today);
         Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, all, List.of(day));
+        Map<UUID, List<Proposed>> fitting = ladders.propose(
+                settingId,
+                own,
+                all.stream().filter(card -> out.containsKey(card.id())).toList());
         return all.stream()
                 .sorted(Comparator.comparing((CardView card) -> !out.containsKey(card.id()))
                         .thenComparing(card -> card.title()))
                 .map(card -> card(
-                        settingId,
                         card,
+                        fitting.getOrDefault(card.id(), List.of()),
                         Optional.ofNullable(out.get(card.id())),
                         Required.from(Required.from(gates, card.id()), day)))
                 .toList();
     }
 
-    private Card card(SettingId settingId, CardView card, Optional<SetOutView> out, SetOutGate gate) {
+    private static Card card(CardView card, List<Proposed> fitting, Optional<SetOutView> out, SetOutGate gate) {
         return new Card(
                 card.id(),
                 card.title(),
@@ -235,12 +240,10 @@ class BundleService {
                                         .filter(words -> !words.isBlank())
                                         .collect(Collectors.joining(" "))))
                         .toList(),
-                out.isEmpty()
-                        ? Map.of()
-                        : ladders.propose(settingId, card).stream()
-                                .collect(Collectors.toMap(
-                                        one -> one.child().id(),
-                                        one -> one.proposal().rung().words())));
+                fitting.stream()
+                        .collect(Collectors.toMap(
+                                one -> one.child().id(),
+                                one -> one.proposal().rung().words())));
     }
 
     private static Plan plan(RoomPlan plan) {

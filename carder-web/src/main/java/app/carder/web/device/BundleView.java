@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param rooms all of the setting, to change to
  * @param zoneId time zone of the setting
  * @param children of the room, whom to watch first
- * @param names first names of all children of the setting, to keep them out of each other's records
+ * @param names first names of the room's children, to keep them out of each other's records
  * @param cards that are out today, and all of the room's
  * @param zones of the room
  * @param plan of the room, where it is drawn

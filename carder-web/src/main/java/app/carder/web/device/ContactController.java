@@ -4,7 +4,10 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -22,12 +25,21 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ContactController {
 
     private final DeviceService devices;
-    private final DeviceProperties properties;
+    private final DeviceSignInService signIns;
+    private final DevicePolicyService policies;
+    private final SealKeys keys;
     private final Clock clock;
 
-    ContactController(DeviceService devices, DeviceProperties properties, Clock clock) {
+    ContactController(
+            DeviceService devices,
+            DeviceSignInService signIns,
+            DevicePolicyService policies,
+            SealKeys keys,
+            Clock clock) {
         this.devices = devices;
-        this.properties = properties;
+        this.signIns = signIns;
+        this.policies = policies;
+        this.keys = keys;
         this.clock = clock;
     }
 
@@ -40,7 +52,11 @@ class ContactController {
      * @param token against forged requests
      * @param tokenHeader the header that it goes into
      * @param revoked whether everything on the device is to be wiped
-     * @param keepsSeconds after so many seconds without contact a device wipes itself
+     * @param name of whoever is signed in, for people; empty otherwise
+     * @param holds whether the sign-in that was asked about holds; true where none was
+     * @param seal what to seal records with
+     * @param accepts the secrets that the setting accepts to open the device with; none where nobody is signed in
+     * @param locksAfterSeconds without a touch
      */
     record Contact(
             Instant serverAt,
@@ -49,13 +65,20 @@ class ContactController {
             String token,
             String tokenHeader,
             boolean revoked,
-            long keepsSeconds) {}
+            String name,
+            boolean holds,
+            SealKeys.Handed seal,
+            List<String> accepts,
+            long locksAfterSeconds) {}
 
     @GetMapping("/watch/contact")
     ResponseEntity<Contact> contact(
             @AuthenticationPrincipal @Nullable Viewer viewer,
             @RequestParam(name = "device", required = false) @Nullable UUID device,
+            @RequestParam(name = "signIn", required = false) @Nullable UUID signIn,
             CsrfToken csrf) {
+        Optional<DevicePolicy> policy =
+                Optional.ofNullable(viewer).map(Viewer::settingId).map(policies::of);
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .body(new Contact(
@@ -65,7 +88,16 @@ class ContactController {
                         csrf.getToken(),
                         csrf.getHeaderName(),
                         device != null && devices.isRevoked(device),
-                        properties.keepsWithoutContact().toSeconds()));
+                        viewer == null ? "" : viewer.name(),
+                        signIn == null || signIns.holds(signIn),
+                        keys.current(),
+                        policy.stream()
+                                .flatMap(one -> one.accepted().stream())
+                                .map(DeviceSecret::key)
+                                .toList(),
+                        Duration.ofMinutes(policy.map(DevicePolicy::locksAfterMinutes)
+                                        .orElse(DevicePolicy.USUAL))
+                                .toSeconds()));
     }
 
     @PostMapping("/watch/wiped")

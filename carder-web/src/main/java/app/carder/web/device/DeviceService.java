@@ -1,6 +1,7 @@
 package app.carder.web.device;
 
 import app.carder.core.watch.DeviceClock;
+import app.carder.web.account.DeviceSecurityLog;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.setting.SettingId;
@@ -8,6 +9,7 @@ import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -22,11 +24,23 @@ class DeviceService {
 
     private final DeviceRepository devices;
     private final SettingService settings;
+    private final HoldingService holdings;
+    private final DeviceSignInService signIns;
+    private final DeviceSecurityLog log;
     private final Clock clock;
 
-    DeviceService(DeviceRepository devices, SettingService settings, Clock clock) {
+    DeviceService(
+            DeviceRepository devices,
+            SettingService settings,
+            HoldingService holdings,
+            DeviceSignInService signIns,
+            DeviceSecurityLog log,
+            Clock clock) {
         this.devices = devices;
         this.settings = settings;
+        this.holdings = holdings;
+        this.signIns = signIns;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -67,28 +81,56 @@ class DeviceService {
         devices.findById(deviceId).filter(Device::isRevoked).ifPresent(device -> device.wiped(clock.instant()));
     }
 
-    /** Has a device wiped at its next contact. */
+    /**
+     * Has a device wiped at its next contact; whoever is signed in on it is so nowhere any more.
+     *
+     * @throws NotFound if the setting has no such device, or it carried rooms only that the viewer does not work in
+     */
     @Transactional
     void revoke(Viewer viewer, UUID deviceId) {
-        devices.findByIdAndSettingId(deviceId, viewer.settingId())
-                .orElseThrow(NotFound::new)
-                .revoke(viewer, clock.instant());
+        Device device = devices.findByIdAndSettingId(deviceId, viewer.settingId())
+                .filter(found -> !holdings.managed(viewer, List.of(deviceId)).isEmpty())
+                .orElseThrow(NotFound::new);
+        signIns.endOn(viewer.settingId(), deviceId);
+        device.revoke(viewer, clock.instant());
+        log.revoked(viewer, device.name());
     }
 
-    /** All of a setting, the last in contact first. */
+    /** All that the viewer answers for, the last in contact first. */
     @Transactional(readOnly = true)
-    List<DeviceView> all(SettingId settingId) {
-        return devices.findBySettingIdOrderByLastContactAtDesc(settingId, MOST).stream()
-                .map(device -> new DeviceView(
-                        device.getId(),
-                        device.name(),
-                        device.lastPerson(),
-                        settings.local(settingId, device.lastContactAt()),
-                        device.unsent(),
-                        Duration.ofMillis(device.clockOffsetMs()).toSeconds(),
-                        device.revokedAt().map(at -> settings.local(settingId, at)),
-                        device.revokedBy(),
-                        device.wipedAt().map(at -> settings.local(settingId, at))))
+    List<DeviceView> all(Viewer viewer) {
+        List<Device> all = devices.findBySettingIdOrderByLastContactAtDesc(viewer.settingId(), MOST);
+        Set<UUID> managed =
+                holdings.managed(viewer, all.stream().map(Device::getId).toList());
+        return all.stream()
+                .filter(device -> managed.contains(device.getId()))
+                .map(device -> view(viewer.settingId(), device))
                 .toList();
+    }
+
+    /**
+     * One of them.
+     *
+     * @throws NotFound if the setting has no such device, or the viewer does not answer for it
+     */
+    @Transactional(readOnly = true)
+    DeviceView one(Viewer viewer, UUID deviceId) {
+        return devices.findByIdAndSettingId(deviceId, viewer.settingId())
+                .filter(device -> !holdings.managed(viewer, List.of(deviceId)).isEmpty())
+                .map(device -> view(viewer.settingId(), device))
+                .orElseThrow(NotFound::new);
+    }
+
+    private DeviceView view(SettingId settingId, Device device) {
+        return new DeviceView(
+                device.getId(),
+                device.name(),
+                device.lastPerson(),
+                settings.local(settingId, device.lastContactAt()),
+                device.unsent(),
+                Duration.ofMillis(device.clockOffsetMs()).toSeconds(),
+                device.revokedAt().map(at -> settings.local(settingId, at)),
+                device.revokedBy(),
+                device.wipedAt().map(at -> settings.local(settingId, at)));
     }
 }

@@ -15,9 +15,13 @@ import app.carder.web.room.ZoneView;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.watchlog.EntryDetails;
 import app.carder.web.watchlog.WatchLogService;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,6 +40,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Takes in what devices send: in order, each item once, however often it comes. An item that makes no sense is refused
@@ -51,6 +56,9 @@ class SyncService {
     private final ObservationService observations;
     private final PhotoService photos;
     private final Uploads uploads;
+    private final SealKeys keys;
+    private final DeviceSignInService signIns;
+    private final RefusedItems refusedItems;
     private final RoomService rooms;
     private final ChildService children;
     private final ProvocationService provocations;
@@ -64,6 +72,9 @@ class SyncService {
             ObservationService observations,
             PhotoService photos,
             Uploads uploads,
+            SealKeys keys,
+            DeviceSignInService signIns,
+            RefusedItems refusedItems,
             RoomService rooms,
             ChildService children,
             ProvocationService provocations,
@@ -75,6 +86,9 @@ class SyncService {
         this.observations = observations;
         this.photos = photos;
         this.uploads = uploads;
+        this.keys = keys;
+        this.signIns = signIns;
+        this.refusedItems = refusedItems;
         this.rooms = rooms;
         this.children = children;
         this.provocations = provocations;
@@ -85,22 +99,126 @@ class SyncService {
 
     SyncAnswer take(Viewer viewer, SyncRequest request) {
         boolean revoked = devices.met(viewer, request.device(), request.name(), request.unsent(), request.clock());
-        Batch batch = new Batch(viewer, request.device(), request.clock());
+        Delivery delivery = new Delivery(viewer, request);
         List<JsonNode> items =
                 request.items().stream().limit(SyncRequest.MOST_ITEMS).toList();
-        items.forEach(batch::take);
-        batch.flush();
-        return new SyncAnswer(
-                clock.instant(), revoked, items.stream().map(batch::result).toList());
+        items.forEach(delivery::take);
+        return new SyncAnswer(clock.instant(), revoked, delivery.results(items));
+    }
+
+    /** One request: what several people have written, brought by whoever has the device now. */
+    private final class Delivery {
+        private final Viewer bringer;
+        private final SyncRequest request;
+        private final Map<UUID, Batch> byAuthor = new LinkedHashMap<>();
+        private final Map<String, Opened> opened = new HashMap<>();
+        private final Map<String, Result> broken = new HashMap<>();
+
+        Delivery(Viewer bringer, SyncRequest request) {
+            this.bringer = bringer;
+            this.request = request;
+        }
+
+        void take(JsonNode item) {
+            if (!item.path("type").asString("").equals("sealed")) {
+                of(bringer).take(item);
+                return;
+            }
+            String id = id(item);
+            try {
+                Opened found = open(item);
+                opened.put(id, found);
+                of(found.author()).take(found.item());
+            } catch (SealBroken | JacksonException unreadable) {
+                LOG.info("A sealed item of device {} cannot be opened", request.device());
+                broken.put(id, refused(id, "sync.unreadable"));
+            }
+        }
+
+        private Batch of(Viewer author) {
+            return byAuthor.computeIfAbsent(
+                    author.personId(), id -> new Batch(author, bringer, request.device(), request.clock()));
+        }
+
+        List<Result> results(List<JsonNode> items) {
+            byAuthor.values().forEach(Batch::flush);
+            return items.stream().map(this::result).toList();
+        }
+
+        /** What was refused of somebody's is kept for them alone: whoever brought it learns that it is off the device. */
+        private Result result(JsonNode item) {
+            String id = id(item);
+            Opened sealed = opened.get(id);
+            if (sealed == null) {
+                return Optional.ofNullable(broken.get(id))
+                        .orElseGet(() -> of(bringer).result(item));
+            }
+            Result result = of(sealed.author()).result(sealed.item());
+            if (result.state() != SyncAnswer.State.REFUSED) {
+                return result;
+            }
+            String kind = sealed.item().path("type").asString("");
+            refusedItems.keep(
+                    sealed.author(),
+                    UUID.fromString(id),
+                    new RefusedItem.Refusal(
+                            kind,
+                            result.why(),
+                            sealed.item().path(kind).path("note").asString(""),
+                            sealed.item().toString()));
+            return new Result(id, SyncAnswer.State.REFUSED, "");
+        }
+
+        /** What it gets at its delivery only, its place in the queue and where its file lies, stands outside of the seal. */
+        private Opened open(JsonNode item) throws SealBroken {
+            String id = id(item);
+            if (!item.path("sealed").isObject()) {
+                throw new SealBroken("There is nothing sealed in it.");
+            }
+            byte[] bytes = open(json.treeToValue(item.path("sealed"), Sealed.class), id);
+            JsonNode inside = json.readTree(bytes);
+            Viewer author = signIns.author(inside.path("ticket").asString(""))
+                    .orElseThrow(() -> new SealBroken("Nobody wrote it."));
+            if (!(inside.path("item") instanceof ObjectNode found) || !id(found).equals(id) || !isId(id)) {
+                throw new SealBroken("Its two ids differ.");
+            }
+            if (found.path("entry") instanceof ObjectNode entry) {
+                entry.set("sequence", item.path("sequence"));
+            }
+            if (found.path("photo") instanceof ObjectNode photo) {
+                photo.set("upload", item.path("upload"));
+            }
+            return new Opened(author, found);
+        }
+
+        private byte[] open(Sealed sealed, String id) throws SealBroken {
+            try {
+                return keys.open(sealed, id, sealed.dataBytes());
+            } catch (IllegalArgumentException noBase64) {
+                throw new SealBroken("It is no base64url.", noBase64);
+            }
+        }
+    }
+
+    /** An item that was sealed, and whoever wrote it. */
+    private record Opened(Viewer author, JsonNode item) {}
+
+    private static boolean isId(String text) {
+        try {
+            return UUID.fromString(text).toString().equals(text);
+        } catch (IllegalArgumentException noId) {
+            return false;
+        }
     }
 
     private static String id(JsonNode item) {
         return item.path("id").asString("");
     }
 
-    /** One request: entries that follow each other are written together. */
+    /** What one person wrote of one request: entries that follow each other are written together. */
     private final class Batch {
         private final Viewer viewer;
+        private final Viewer bringer;
         private final UUID deviceId;
         private final DeviceClock deviceClock;
         /** By the id of the item. */
@@ -109,8 +227,9 @@ class SyncService {
         private final List<EntryDetails> waiting = new ArrayList<>();
         private final Map<UUID, Optional<RoomView>> roomsById = new HashMap<>();
 
-        Batch(Viewer viewer, UUID deviceId, DeviceClock deviceClock) {
+        Batch(Viewer viewer, Viewer bringer, UUID deviceId, DeviceClock deviceClock) {
             this.viewer = viewer;
+            this.bringer = bringer;
             this.deviceId = deviceId;
             this.deviceClock = deviceClock;
         }
@@ -225,27 +344,40 @@ class SyncService {
         private Result photo(PhotoItem item) {
             String id = item.id().toString();
             if (photos.isKnown(viewer.settingId(), item.id())) {
-                uploads.delete(viewer, item.upload());
+                uploads.delete(bringer, item.upload());
                 return Result.kept(id);
             }
             List<UUID> known = observations.known(viewer.settingId(), item.observations());
             if (known.isEmpty()) {
                 return refused(id, "sync.photo.alone");
             }
-            Optional<Long> length = uploads.finished(viewer, item.upload());
+            Optional<Long> length = uploads.finished(bringer, item.upload());
             if (length.isEmpty()) {
                 return Result.again(id);
             }
             try {
-                var cleaned = photos.clean(() -> uploads.open(viewer, item.upload()), length.get());
+                var cleaned = photos.clean(() -> file(item), length.get());
                 photos.keepForEach(viewer.settingId(), item.id(), known, cleaned);
-                uploads.delete(viewer, item.upload());
+                uploads.delete(bringer, item.upload());
                 return Result.kept(id);
             } catch (PhotoRefused refused) {
                 return Result.refused(
                         id, messages.getMessage(refused.code(), new Object[] {photos.largestMegabytes()}, Locale.UK));
             } catch (DataIntegrityViolationException sameAtTheSameMoment) {
                 return Result.again(id);
+            }
+        }
+
+        /** Its bytes, opened where they were sealed. */
+        private InputStream file(PhotoItem item) throws IOException {
+            InputStream sent = uploads.open(bringer, item.upload());
+            if (item.file() == null) {
+                return sent;
+            }
+            try (sent) {
+                return new ByteArrayInputStream(keys.open(item.file(), item.id().toString(), sent.readAllBytes()));
+            } catch (SealBroken | IllegalArgumentException unreadable) {
+                throw new IOException("A sealed photo does not open.", unreadable);
             }
         }
 

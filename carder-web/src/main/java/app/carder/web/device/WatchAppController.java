@@ -11,11 +11,13 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.SessionStarter;
 import app.carder.web.account.Viewer;
+import app.carder.web.audit.AccessLog;
 import jakarta.servlet.http.HttpSession;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,12 +37,22 @@ class WatchAppController {
     private final SyncService sync;
     private final ShellFiles files;
     private final SessionStarter sessions;
+    private final HoldingService holdings;
+    private final AccessLog accessLog;
 
-    WatchAppController(BundleService bundles, SyncService sync, ShellFiles files, SessionStarter sessions) {
+    WatchAppController(
+            BundleService bundles,
+            SyncService sync,
+            ShellFiles files,
+            SessionStarter sessions,
+            HoldingService holdings,
+            AccessLog accessLog) {
         this.bundles = bundles;
         this.sync = sync;
         this.files = files;
         this.sessions = sessions;
+        this.holdings = holdings;
+        this.accessLog = accessLog;
     }
 
     @GetMapping("/watch")
@@ -75,11 +87,18 @@ class WatchAppController {
     ResponseEntity<BundleView> bundle(
             @AuthenticationPrincipal Viewer viewer,
             HttpSession session,
+            @RequestParam(name = "device") UUID device,
             @RequestParam(name = "room", required = false) @Nullable UUID room) {
         sessions.keepForTheDay(session);
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.noStore())
-                .body(bundles.of(viewer, Optional.ofNullable(room)));
+        BundleView bundle = bundles.of(viewer, Optional.ofNullable(room));
+        // Before it is sent: what may lie on a device must be known even if the device is never seen again.
+        holdings.took(
+                viewer,
+                device,
+                bundle.room().id(),
+                bundle.children().stream().map(BundleView.Child::id).toList());
+        accessLog.add(viewer, "GET", "/watch/bundle", bundle.room().id(), HttpStatus.OK.value());
+        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(bundle);
     }
 
     @PostMapping("/watch/sync")

@@ -6,11 +6,12 @@ import app.carder.core.ladder.Rung;
 import app.carder.core.watch.Involvement;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.watch.ObservationService;
-import app.carder.web.watch.ObservationView;
+import app.carder.web.watch.ObservationService.SeenAtCard;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -45,24 +46,42 @@ public class LadderService {
     /** One for each child of the room, in the room's order: never an order of how far they are. */
     @Transactional(readOnly = true)
     public List<Proposed> propose(SettingId settingId, CardView card) {
-        Map<LocalDate, Rung> rungs = setOuts.rungs(settingId, card.id());
-        List<ObservationView> seen = observations.ofCard(settingId, card.id());
+        return Required.from(propose(settingId, children.inRoom(settingId, card.roomId()), List.of(card)), card.id());
+    }
+
+    /** The same for several cards of a room and its children, in as many questions to the database as for one. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Proposed>> propose(SettingId settingId, List<ChildView> room, List<CardView> cards) {
+        List<UUID> ids = cards.stream().map(CardView::id).toList();
+        Map<UUID, Map<LocalDate, Rung>> rungs = setOuts.rungs(settingId, ids);
+        Map<UUID, List<SeenAtCard>> seen =
+                observations.ofCards(settingId, ids).stream().collect(Collectors.groupingBy(SeenAtCard::cardId));
+        return cards.stream()
+                .collect(Collectors.toMap(
+                        CardView::id,
+                        card -> propose(
+                                room,
+                                card,
+                                seen.getOrDefault(card.id(), List.of()),
+                                rungs.getOrDefault(card.id(), Map.of()))));
+    }
+
+    private static List<Proposed> propose(
+            List<ChildView> room, CardView card, List<SeenAtCard> seen, Map<LocalDate, Rung> rungs) {
         Set<Rung> written = card.ladder().stream().map(LadderStep::rung).collect(Collectors.toSet());
-        return children.inRoom(settingId, card.roomId()).stream()
-                .map(child -> new Proposed(child, Ladder.propose(of(child.id(), seen, rungs), written)))
+        Map<UUID, List<SeenAtCard>> byChild = seen.stream().collect(Collectors.groupingBy(SeenAtCard::childId));
+        return room.stream()
+                .map(child -> new Proposed(
+                        child, Ladder.propose(of(byChild.getOrDefault(child.id(), List.of()), rungs), written)))
                 .toList();
     }
 
-    private static List<Ladder.Seen> of(UUID childId, List<ObservationView> seen, Map<LocalDate, Rung> rungs) {
+    private static List<Ladder.Seen> of(List<SeenAtCard> seen, Map<LocalDate, Rung> rungs) {
         return seen.stream()
-                .filter(observation -> observation.childIds().contains(childId))
-                .map(observation -> {
-                    LocalDate on = observation.observedAt().toLocalDate();
-                    return new Ladder.Seen(
-                            on,
-                            rungs.getOrDefault(on, Rung.AS_IS),
-                            observation.involvement().map(Involvement::level));
-                })
+                .map(one -> new Ladder.Seen(
+                        one.on(),
+                        rungs.getOrDefault(one.on(), Rung.AS_IS),
+                        one.involvement().map(Involvement::level)))
                 .toList();
     }
 }

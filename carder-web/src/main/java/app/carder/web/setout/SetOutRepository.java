@@ -2,6 +2,7 @@ package app.carder.web.setout;
 
 import app.carder.web.setting.SettingId;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,4 +32,7 @@ interface SetOutRepository extends Repository<SetOut, UUID> {
 
     List<SetOut> findBySettingIdAndProvocationIdOrderBySetOutAtDesc(
             SettingId settingId, UUID provocationId, Limit limit);
+
+    List<SetOut> findBySettingIdAndProvocationIdInOrderBySetOutAtDesc(
+            SettingId settingId, Collection<UUID> provocationIds, Limit limit);
 }

@@ -228,11 +228,16 @@ public class SetOutService {
                 .toList();
     }
 
-    /** On which rung a card was out, by day; the last one of a day. */
+    /** On which rung each card was out, by day; the last one of a day. */
     @Transactional(readOnly = true)
-    public Map<LocalDate, Rung> rungs(SettingId settingId, UUID cardId) {
-        return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
-                .collect(Collectors.toMap(SetOut::onDay, SetOut::rung, (latest, earlier) -> latest));
+    public Map<UUID, Map<LocalDate, Rung>> rungs(SettingId settingId, Collection<UUID> cardIds) {
+        return setOuts
+                .findBySettingIdAndProvocationIdInOrderBySetOutAtDesc(
+                        settingId, cardIds, Limit.of(OF_A_CARD.max() * Math.max(1, cardIds.size())))
+                .stream()
+                .collect(Collectors.groupingBy(
+                        SetOut::provocationId,
+                        Collectors.toMap(SetOut::onDay, SetOut::rung, (latest, earlier) -> latest)));
     }
 
     /**

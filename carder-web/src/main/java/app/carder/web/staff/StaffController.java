@@ -7,6 +7,7 @@ import app.carder.web.account.LastManager;
 import app.carder.web.account.OneTimeCode;
 import app.carder.web.account.Role;
 import app.carder.web.account.RoomBorder;
+import app.carder.web.account.SecondStepService;
 import app.carder.web.account.StaffAccount;
 import app.carder.web.account.StaffAccountService;
 import app.carder.web.account.Viewer;
@@ -34,9 +35,16 @@ class StaffController {
     private final AccountService accounts;
     private final StaffAccountService staff;
     private final RoomService rooms;
+    private final SecondStepService secondSteps;
     private final RoomBorder border;
 
-    StaffController(AccountService accounts, StaffAccountService staff, RoomService rooms, RoomBorder border) {
+    StaffController(
+            AccountService accounts,
+            StaffAccountService staff,
+            RoomService rooms,
+            RoomBorder border,
+            SecondStepService secondSteps) {
+        this.secondSteps = secondSteps;
         this.accounts = accounts;
         this.staff = staff;
         this.rooms = rooms;
@@ -61,6 +69,14 @@ class StaffController {
             return list(viewer, typed, errors);
         }
         return code(staff.invite(viewer, username, form.details()));
+    }
+
+    @PostMapping("/staff/second-step")
+    String secondStep(
+            @AuthenticationPrincipal Viewer viewer,
+            @RequestParam(name = "asked", required = false) @Nullable String asked) {
+        secondSteps.ask(viewer, asked != null);
+        return "redirect:/staff?saved";
     }
 
     @PostMapping("/staff/rooms")
@@ -145,6 +161,7 @@ class StaffController {
     private ModelAndView form(String view, Viewer viewer, Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView(view);
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        page.addObject("secondStep", secondSteps.asks(viewer.settingId()));
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject(
                 "roles", Arrays.stream(Role.values()).filter(Role::isStaff).toList());

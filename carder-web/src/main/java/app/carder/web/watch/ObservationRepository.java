@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
@@ -50,9 +51,6 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             @Param("to") Instant to,
             Limit limit);
 
-    List<Observation> findBySettingIdAndProvocationIdOrderByObservedAtDescIdDesc(
-            SettingId settingId, UUID provocationId, Limit limit);
-
     @Query("select c.childId as childId, max(o.observedAt) as lastAt from ObservationChild c"
             + " join Observation o on o.id = c.observationId"
             + " where c.settingId = :settingId and c.childId in :childIds group by c.childId")
@@ -72,6 +70,25 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             @Param("settingId") SettingId settingId,
             @Param("childIds") Collection<UUID> childIds,
             @Param("from") Instant from);
+
+    @Query(
+            "select o.provocationId as cardId, c.childId as childId, o.observedAt as observedAt, o.involvement as involvement"
+                    + " from ObservationChild c join Observation o on o.id = c.observationId"
+                    + " where c.settingId = :settingId and o.provocationId in :cardIds order by o.observedAt desc, o.id desc")
+    List<SeenAt> seenAt(
+            @Param("settingId") SettingId settingId, @Param("cardIds") Collection<UUID> cardIds, Limit limit);
+
+    /** A child at a card, and how deep. */
+    interface SeenAt {
+        UUID getCardId();
+
+        UUID getChildId();
+
+        Instant getObservedAt();
+
+        @Nullable
+        Integer getInvolvement();
+    }
 
     /** The areas of an observation of a child. */
     interface SeenAreas {

@@ -1,5 +1,6 @@
 package app.carder.web.watch;
 
+import app.carder.core.watch.Involvement;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.children.ChildService;
@@ -202,13 +203,26 @@ public class ObservationService {
                         Limit.of(MOST)));
     }
 
-    /** What was seen of a card, the newest first. */
+    /**
+     * A child who was seen at a card.
+     *
+     * @param cardId which
+     * @param childId whom
+     * @param on the day
+     * @param involvement how deep, where that was noted
+     */
+    public record SeenAtCard(UUID cardId, UUID childId, LocalDate on, Optional<Involvement> involvement) {}
+
+    /** Who was seen at some cards, the newest first. */
     @Transactional(readOnly = true)
-    public List<ObservationView> ofCard(SettingId settingId, UUID cardId) {
-        return views(
-                settingId,
-                observations.findBySettingIdAndProvocationIdOrderByObservedAtDescIdDesc(
-                        settingId, cardId, Limit.of(MOST)));
+    public List<SeenAtCard> ofCards(SettingId settingId, Collection<UUID> cardIds) {
+        return observations.seenAt(settingId, cardIds, Limit.of(MOST * Math.max(1, cardIds.size()))).stream()
+                .map(seen -> new SeenAtCard(
+                        seen.getCardId(),
+                        seen.getChildId(),
+                        day(settingId, seen.getObservedAt()),
+                        Optional.ofNullable(seen.getInvolvement()).map(Involvement::ofLevel)))
+                .toList();
     }
 
     /** The day on which each child was last written about; those never written about are left out. */

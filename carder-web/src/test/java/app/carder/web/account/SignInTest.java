@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import app.carder.web.kit.WebTest;
 import jakarta.servlet.http.Cookie;
 import java.time.Duration;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -140,7 +141,9 @@ class SignInTest extends WebTest {
         Cookie session = signIn("has.a.tablet", RIGHT).response().getCookie("SESSION");
         assertThat(restOf("has.a.tablet")).isEqualTo(30 * 60);
 
-        send(MockMvcRequestBuilders.get("/watch/bundle").cookie(session));
+        UUID device = UUID.randomUUID();
+        send(signOn(device).cookie(session));
+        send(MockMvcRequestBuilders.get("/watch/bundle?device=" + device).cookie(session));
 
         assertThat(restOf("has.a.tablet")).isEqualTo(12 * 60 * 60);
     }

@@ -120,7 +120,7 @@ class MalformedItemsTest extends WebTest {
         assertThat(states).containsOnly("KEPT", "REFUSED");
         assertThat(List.of(states.get(0), states.get(states.size() - 1))).containsOnly("KEPT");
         for (String page :
-                List.of("/children/" + child("Quentin"), "/rooms/" + room("Loft") + "/watch", "/watch/bundle")) {
+                List.of("/children/" + child("Quentin"), "/rooms/" + room("Loft") + "/watch", bundle("hamish"))) {
             assertThat(get("hamish", page).status()).as(page).isEqualTo(200);
         }
     }

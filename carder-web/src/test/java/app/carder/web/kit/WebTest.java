@@ -112,6 +112,26 @@ public abstract class WebTest {
         return rows.get(0);
     }
 
+    /** Where somebody's own device, which is signed in on, asks for what it carries of a room. */
+    protected String bundle(String username, UUID roomId) {
+        return bundle(username) + "&room=" + roomId;
+    }
+
+    /** The same of their own room. */
+    protected String bundle(String username) {
+        UUID device = UUID.nameUUIDFromBytes(username.getBytes(StandardCharsets.UTF_8));
+        assertThat(send(username, signOn(device)).status()).isEqualTo(200);
+        return "/watch/bundle?device=" + device;
+    }
+
+    /** A device that somebody signs in on. */
+    protected static AbstractMockHttpServletRequestBuilder<?> signOn(UUID device) {
+        return MockMvcRequestBuilders.post("/watch/sign-ins")
+                .with(csrf())
+                .contentType("application/json")
+                .content("{\"device\": \"%s\", \"name\": \"Tablet\"}".formatted(device));
+    }
+
     protected UUID child(String name) {
         return id("select id from child where given_name = ?", name);
     }

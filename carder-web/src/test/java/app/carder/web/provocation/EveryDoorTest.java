@@ -88,7 +88,7 @@ class EveryDoorTest extends WebTest {
                                 .text()),
                 Named.of(
                         "app in the hand",
-                        door -> door.get("tobias", "/watch/bundle?room=" + door.room("Loft"))
+                        door -> door.get("tobias", door.bundle("tobias", door.room("Loft")))
                                 .text()));
     }
 

@@ -247,7 +247,7 @@ class EveryFindingTest extends WebTest {
     void theAppInTheHandGivesTheLinesOfTheDay() {
         JsonNode bundle = JsonMapper.builder()
                 .build()
-                .readTree(get("tobias", "/watch/bundle?room=" + room("Loft")).text());
+                .readTree(get("tobias", bundle("tobias", room("Loft"))).text());
 
         for (UUID card : cards()) {
             SetOutGate gate = gate(card, Moment.day(WEDNESDAY));

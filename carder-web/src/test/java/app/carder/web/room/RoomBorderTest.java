@@ -7,7 +7,6 @@ import java.time.Duration;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Sunniva works in the Nook, Hamish in Loft and Nook. */
 class RoomBorderTest extends WebTest {
@@ -62,9 +61,7 @@ class RoomBorderTest extends WebTest {
         UUID loft = room("Loft");
 
         assertThat(get("sunniva", "/?room=" + loft).status()).isEqualTo(403);
-        assertThat(send("sunniva", MockMvcRequestBuilders.get("/watch/bundle").param("room", loft.toString()))
-                        .status())
-                .isEqualTo(403);
+        assertThat(get("sunniva", bundle("sunniva", loft)).status()).isEqualTo(403);
         assertThat(get("imelda", "/?room=" + loft).status()).isEqualTo(200);
     }
 
@@ -74,7 +71,7 @@ class RoomBorderTest extends WebTest {
                 .isEqualTo(200);
         assertThat(get("hamish", "/rooms/" + room("Burrow") + "/children").status())
                 .isEqualTo(403);
-        assertThat(get("hamish", "/watch/bundle").text())
+        assertThat(get("hamish", bundle("hamish")).text())
                 .contains("{\"id\":\"%s\",\"name\":\"Nook\"}".formatted(room("Nook")))
                 .doesNotContain(room("Burrow").toString());
     }
