@@ -10,4 +10,5 @@ import "./typed-early.mjs";
 
 if (document.querySelector("[data-describes]")) import("./describe.mjs");
 if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");
+if (document.querySelector("[data-passkey-make], [data-passkey-use]")) import("./passkeys.mjs");
 if (document.querySelector("[data-board]")) import("./week-board.mjs");

@@ -1,5 +1,7 @@
 // What is being typed outlives the session. While somebody types, the session is kept; where it has ended all the same, that is told before
 // the form is sent, and what was typed stays on the page until they have signed in again in another tab.
+import {isDrafted, keepSoon, sent} from "./drafts.mjs";
+
 const KEEP = 4 * 60_000;
 const DOUBT = 25 * 60_000;
 const words = document.querySelector("#signed-out");
@@ -39,13 +41,15 @@ function tell(form) {
 if (words) {
   document.addEventListener("input", async event => {
     const form = event.target.form;
+    if (isDrafted(form)) keepSoon(form, tell);
     if (isTypedInto(form) && Date.now() - met > KEEP && !(await isSignedIn())) tell(form);
   });
 
   // Before every other listener: a form that is held back must not count as sent.
   document.addEventListener("submit", async event => {
     const form = event.target;
-    if (!isTypedInto(form) || (Date.now() - met <= DOUBT && !notice())) return;
+    if (!isTypedInto(form)) return;
+    if (Date.now() - met <= DOUBT && !notice()) return sent(form);
     event.preventDefault();
     event.stopImmediatePropagation();
     if (!(await isSignedIn())) {

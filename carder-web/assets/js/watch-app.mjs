@@ -36,7 +36,7 @@ class App {
 
   /** Somebody has opened their store. */
   async opened({name}) {
-    one("[data-lock]").textContent = name;
+    one("[data-lock]").textContent = words(one("[data-lock]"), "", {name: name.split(" ")[0]});
     one("[data-lock]").hidden = false;
     this.bundle = await vault.get("bundle");
     const kept = await vault.get("place");

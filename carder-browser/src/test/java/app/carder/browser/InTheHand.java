@@ -36,9 +36,14 @@ abstract class InTheHand {
         }
     }
 
-    Device take(Size size, String username) {
-        Device device = RunningCarder.get().device(size);
+    /** Is put down with the others. */
+    Device keep(Device device) {
         devices.add(device);
+        return device;
+    }
+
+    Device take(Size size, String username) {
+        Device device = keep(RunningCarder.get().device(size));
         device.signIn(username);
         device.openWatch();
         assertThat(device.page.locator("[data-screen=start]")).isVisible();

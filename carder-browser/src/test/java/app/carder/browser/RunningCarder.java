@@ -3,6 +3,7 @@ package app.carder.browser;
 import app.carder.web.CarderApplication;
 import app.carder.web.kit.ClockConfiguration;
 import app.carder.web.kit.TestDatabase;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -11,11 +12,13 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -40,7 +43,7 @@ final class RunningCarder {
     record Size(int width, int height) {}
 
     private RunningCarder() {
-        application = run("carder_browser", "--carder.demo=true");
+        application = here("carder_browser", "--carder.demo=true");
         address = addressOf(application);
         // Longer than the first pauses between two tries to send, on a machine that is busy with more than these tests.
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
@@ -59,13 +62,41 @@ final class RunningCarder {
                                 "--disable-sync")));
     }
 
+    /** Under a name, since passkeys want one. */
+    private static ConfigurableApplicationContext here(String database, String demo) {
+        int port = freePort();
+        return run(database, demo, "--server.port=" + port, "--carder.address=http://localhost:" + port);
+    }
+
     /** One at a time: two applications that begin in one process at once trip over the logging that they share. */
     private static synchronized ConfigurableApplicationContext run(String database, String... more) {
-        List<String> settings = new ArrayList<>(List.of("--server.port=0", "--carder.media.folder=" + mediaFolder()));
+        List<String> settings = new ArrayList<>(List.of("--carder.media.folder=" + mediaFolder()));
         TestDatabase.fresh(database).forEach((name, value) -> settings.add("--" + name + "=" + value));
         settings.addAll(List.of(more));
         return SpringApplication.run(
                 new Class<?>[] {ClockConfiguration.class, CarderApplication.class}, settings.toArray(String[]::new));
+    }
+
+    /** An application behind a web server that speaks TLS, which ends with the block: its own port is given to it. */
+    static void behindTls(int tlsPort, IntConsumer block) {
+        try (ConfigurableApplicationContext proxied = run(
+                "carder_proxied",
+                "--carder.demo=true",
+                "--server.port=0",
+                "--carder.address=https://localhost:" + tlsPort,
+                "--server.forward-headers-strategy=native",
+                "--server.tomcat.remoteip.internal-proxies=127\\.0\\.0\\.1")) {
+            block.accept(
+                    Integer.parseInt(String.valueOf(proxied.getEnvironment().getProperty("local.server.port"))));
+        }
+    }
+
+    static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
     }
 
     private static String addressOf(ConfigurableApplicationContext application) {
@@ -89,9 +120,27 @@ final class RunningCarder {
         return device(size, address);
     }
 
+    /** A device that calls the application by its name, as passkeys want it, and that has an authenticator of its own. */
+    Device deviceWithAuthenticator(Size size) {
+        Device device = device(size, address.replace("127.0.0.1", "localhost"));
+        var devTools = device.context.newCDPSession(device.page);
+        devTools.send("WebAuthn.enable");
+        JsonObject options = new JsonObject();
+        options.addProperty("protocol", "ctap2");
+        options.addProperty("transport", "internal");
+        for (String can : List.of(
+                "hasUserVerification", "hasResidentKey", "hasPrf", "isUserVerified", "automaticPresenceSimulation")) {
+            options.addProperty(can, true);
+        }
+        JsonObject authenticator = new JsonObject();
+        authenticator.add("options", options);
+        devTools.send("WebAuthn.addVirtualAuthenticator", authenticator);
+        return device;
+    }
+
     /** The same, before an application without demo data, which ends with the block. */
     void beforeTheFirstRun(Size size, Consumer<Device> block) {
-        try (ConfigurableApplicationContext empty = run("carder_browser_empty", "--carder.demo=false");
+        try (ConfigurableApplicationContext empty = here("carder_browser_empty", "--carder.demo=false");
                 Device device = device(size, addressOf(empty))) {
             block.accept(device);
         }
@@ -132,9 +181,7 @@ final class RunningCarder {
             });
             page.onPageError(complaints::add);
             context.onRequest(request -> {
-                // Passkeys want a name: the same application under the name of this machine.
-                String url = request.url().replace("//localhost:", "//127.0.0.1:");
-                if (!url.startsWith(address) && !url.startsWith("blob:" + address)) {
+                if (!request.url().startsWith(address) && !request.url().startsWith("blob:" + address)) {
                     complaints.add("calls another host: " + request.url());
                 }
             });

@@ -63,6 +63,62 @@ class TypingTest {
         }
     }
 
+    @Test
+    void whatWasTypedIsThereAfterAReloadAfterBackAndAfterSigningInOnAnotherComputer() {
+        try (Device desk = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = desk.page;
+            desk.signIn("sunniva");
+            page.navigate("/about-me");
+            page.getByLabel(AVOIDS).fill("pine resin");
+            page.getByLabel("I am expecting a child").check();
+            assertThat(page.locator("form[data-draft=kept]")).hasCount(1);
+
+            page.reload();
+            assertThat(page.locator("[data-draft-back]")).isVisible();
+            assertThat(page.getByLabel(AVOIDS)).hasValue("pine resin");
+            assertThat(page.getByLabel("I am expecting a child")).isChecked();
+            page.navigate("/calendar");
+            page.goBack();
+            assertThat(page.getByLabel(AVOIDS)).hasValue("pine resin");
+        }
+        try (Device home = RunningCarder.get().device(RunningCarder.PHONE)) {
+            Page page = home.page;
+            home.signIn("sunniva");
+            page.navigate("/about-me");
+            assertThat(page.getByLabel(AVOIDS)).hasValue("pine resin");
+            save(page).click();
+            assertThat(page.locator(".done")).containsText("Saved");
+            page.reload();
+            assertThat(page.getByLabel(AVOIDS)).hasValue("pine resin");
+            assertThat(page.locator("[data-draft-back]")).hasCount(0);
+
+            page.getByLabel(AVOIDS).fill("something else");
+            assertThat(page.locator("form[data-draft=kept]")).hasCount(1);
+            page.reload();
+            assertThat(page.getByLabel(AVOIDS)).hasValue("something else");
+            page.getByText("throw it away").click();
+            assertThat(page.getByLabel(AVOIDS)).hasValue("pine resin");
+            org.assertj.core.api.Assertions.assertThat(home.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void whatWasTypedWithoutAConnectionIsKeptOnceThereIsOne() {
+        try (Device desk = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = desk.page;
+            page.clock().install();
+            desk.signIn("precious");
+            page.navigate("/about-me");
+            desk.context.setOffline(true);
+            page.getByLabel(AVOIDS).fill("sheep's wool");
+            page.clock().fastForward("00:05");
+            assertThat(page.locator("form[data-draft=waiting]")).hasCount(1);
+            desk.context.setOffline(false);
+            page.clock().fastForward("00:20");
+            assertThat(page.locator("form[data-draft=kept]")).hasCount(1);
+        }
+    }
+
     private static void endSessions() {
         RunningCarder.get()
                 .application()

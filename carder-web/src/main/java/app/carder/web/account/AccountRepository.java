@@ -22,7 +22,11 @@ interface AccountRepository extends Repository<Account, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     List<Account> findBySettingIdAndRoleOrderById(SettingId settingId, Role role);
 
-    /** The only look-up without a setting: whoever signs in has none yet. */
+    /** By the handle of a passkey. Without a setting, as below. */
+    @EntityGraph(attributePaths = "rooms")
+    Optional<Account> findById(UUID id);
+
+    /** Without a setting: whoever signs in has none yet. */
     @EntityGraph(attributePaths = "rooms")
     Optional<Account> findByUsername(String username);
 }

@@ -15,4 +15,7 @@ public @interface AllowedTo {
 
     /** Whether staff may open it for rooms that they do not work in: the way into such a room, and what is no record. */
     boolean anyRoom() default false;
+
+    /** Whether the access log tells of it: of everything but what nobody else has to do with, such as one's own drafts. */
+    boolean logged() default true;
 }

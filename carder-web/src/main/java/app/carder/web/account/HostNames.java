@@ -1,10 +1,9 @@
 package app.carder.web.account;
 
-import java.net.URI;
+import app.carder.web.page.PublicAddress;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** Under which names this server answers: its public address, and this machine. */
@@ -13,8 +12,8 @@ class HostNames {
 
     private final Set<String> ours = new TreeSet<>(Set.of("localhost", "127.0.0.1", "[::1]", "::1"));
 
-    HostNames(@Value("${carder.family.address}") String publicAddress) {
-        ours.add(URI.create(publicAddress).getHost().toLowerCase(Locale.ROOT));
+    HostNames(PublicAddress address) {
+        ours.add(address.host());
     }
 
     boolean isOurs(String host) {

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpSession;
 import java.time.LocalDateTime;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.webauthn.management.UserCredentialRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,12 +24,21 @@ class OwnAccountController {
     private final OwnPasswordService own;
     private final SignedInSessions sessions;
     private final SettingService settings;
+    private final UserCredentialRepository passkeys;
 
-    OwnAccountController(OwnPasswordService own, SignedInSessions sessions, SettingService settings) {
+    OwnAccountController(
+            OwnPasswordService own,
+            SignedInSessions sessions,
+            SettingService settings,
+            UserCredentialRepository passkeys) {
+        this.passkeys = passkeys;
         this.own = own;
         this.sessions = sessions;
         this.settings = settings;
     }
+
+    /** One of somebody's passkeys. */
+    record Passkey(String id, String label, LocalDateTime usedAt) {}
 
     /** One row of the list of sessions. */
     record Row(String browser, LocalDateTime beganAt, LocalDateTime usedAt, boolean isThis) {}
@@ -76,6 +86,14 @@ class OwnAccountController {
                                 settings.local(viewer.settingId(), open.beganAt()),
                                 settings.local(viewer.settingId(), open.usedAt()),
                                 open.isThis()))
+                        .toList());
+        page.addObject(
+                "passkeys",
+                passkeys.findByUserId(PasskeyHandles.handle(viewer.personId())).stream()
+                        .map(one -> new Passkey(
+                                one.getCredentialId().toBase64UrlString(),
+                                one.getLabel(),
+                                settings.local(viewer.settingId(), one.getLastUsed())))
                         .toList());
         page.addObject("errors", errors);
         return page;

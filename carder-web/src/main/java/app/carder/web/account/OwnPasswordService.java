@@ -131,6 +131,12 @@ class OwnPasswordService {
         sessions.endOthers(viewer.personId(), ownSession);
     }
 
+    /** One of their passkeys is gone. */
+    @Transactional
+    public void passkeyRemoved(Viewer viewer, SignInFrom from) {
+        log.of(own(viewer), SecurityEvent.PASSKEY_REMOVED, from);
+    }
+
     private Optional<PasswordFault> fault(Account account, String password) {
         return policy.fault(
                 password,

@@ -62,6 +62,11 @@ class SecondStepController {
         FormErrors errors = new FormErrors();
         Viewer viewer = half.get();
         SignInFrom from = SignInFrom.of(request);
+        if (!steps.isOn(viewer) && steps.hasPasskey(viewer)) {
+            // Whoever knows the password only must not set up a second step of their own.
+            errors.add(FIELD, "account.second.passkey");
+            return asked(viewer, errors);
+        }
         if (!steps.isOn(viewer)) {
             Optional<List<String>> codes = steps.confirm(viewer, code, from);
             if (codes.isPresent()) {
@@ -151,8 +156,9 @@ class SecondStepController {
 
     private ModelAndView asked(Viewer viewer, FormErrors errors) {
         boolean on = steps.isOn(viewer);
-        ModelAndView page = page("account/second", errors).addObject("on", on);
-        return on ? page : withSecret(page, viewer);
+        boolean passkey = steps.hasPasskey(viewer);
+        ModelAndView page = page("account/second", errors).addObject("on", on).addObject("passkey", passkey);
+        return on || passkey ? page : withSecret(page, viewer);
     }
 
     private ModelAndView withSecret(ModelAndView page, Viewer viewer) {

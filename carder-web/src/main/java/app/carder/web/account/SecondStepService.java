@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import org.springframework.security.web.webauthn.management.UserCredentialRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,6 +23,7 @@ public class SecondStepService {
     private final AccountRepository accounts;
     private final SignInGuard guard;
     private final SecurityLog log;
+    private final UserCredentialRepository passkeys;
     private final SecretBox box;
     private final Clock clock;
 
@@ -32,6 +34,7 @@ public class SecondStepService {
             AccountRepository accounts,
             SignInGuard guard,
             SecurityLog log,
+            UserCredentialRepository passkeys,
             SecretBox box,
             Clock clock) {
         this.steps = steps;
@@ -40,6 +43,7 @@ public class SecondStepService {
         this.accounts = accounts;
         this.guard = guard;
         this.log = log;
+        this.passkeys = passkeys;
         this.box = box;
         this.clock = clock;
     }
@@ -55,6 +59,11 @@ public class SecondStepService {
     @Transactional(readOnly = true)
     boolean isOn(Viewer viewer) {
         return step(viewer).filter(SecondStep::isConfirmed).isPresent();
+    }
+
+    /** Whether somebody has a passkey, which is both steps in one. */
+    boolean hasPasskey(Viewer viewer) {
+        return !passkeys.findByUserId(PasskeyHandles.handle(viewer.personId())).isEmpty();
     }
 
     /** Whether their setting asks somebody for one. */
@@ -127,11 +136,17 @@ public class SecondStepService {
         log.of(account, SecurityEvent.SECOND_STEP_OFF, from);
     }
 
-    /** As where a manager gives somebody a new code, who may have lost their phone. */
-    @Transactional
-    public void forget(Account account) {
+    private void forget(Account account) {
         steps.findByIdAndSettingId(account.getId(), account.settingId()).ifPresent(steps::delete);
         codes.deleteByAccountIdAndSettingId(account.getId(), account.settingId());
+    }
+
+    /** As where a manager gives somebody a new code, who may have lost their phone: neither app nor passkeys count any more. */
+    @Transactional
+    public void forgetAll(Account account) {
+        forget(account);
+        passkeys.findByUserId(PasskeyHandles.handle(account.getId()))
+                .forEach(passkey -> passkeys.delete(passkey.getCredentialId()));
     }
 
     /** Checks a code of the app, or a recovery code, each of which counts once. */

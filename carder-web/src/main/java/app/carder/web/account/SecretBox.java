@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Encrypts what lies in the database and must be had back: AES-GCM with 256 bits, under a key that lies in a file. */
 @Component
-class SecretBox {
+public class SecretBox {
 
     private static final String FILE = "database-secrets";
     private static final int KEY_BYTES = 32;
@@ -26,11 +26,13 @@ class SecretBox {
                 CipherAlgorithm.GCM);
     }
 
-    byte[] close(byte[] open) {
+    /** Encrypts. */
+    public byte[] close(byte[] open) {
         return encryptor.encrypt(open);
     }
 
-    byte[] open(byte[] closed) {
+    /** What {@link #close} made, as it was. */
+    public byte[] open(byte[] closed) {
         return encryptor.decrypt(closed);
     }
 

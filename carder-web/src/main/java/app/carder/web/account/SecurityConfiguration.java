@@ -14,10 +14,13 @@ import org.springframework.http.HttpMethod;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.DisabledException;
 import org.springframework.security.authentication.LockedException;
+import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
@@ -31,6 +34,9 @@ import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.webauthn.authentication.WebAuthnAuthenticationFilter;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 
 /**
  * Sign-in, and the headers that keep a page to itself. Everything needs a signed-in person except what is named here;
@@ -38,6 +44,8 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
  */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
+
+    private static final String SESSION = "SESSION";
 
     static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; "
@@ -74,6 +82,26 @@ class SecurityConfiguration {
         return firewall;
     }
 
+    /** The session's cookie. It goes along when somebody follows a link from their mail, so Lax and not Strict. */
+    @Bean
+    CookieSerializer sessionCookie(Cookies cookies) {
+        DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+        cookie.setCookieName(cookies.name(SESSION));
+        cookie.setUseSecureCookie(cookies.areSecure());
+        cookie.setUseHttpOnlyCookie(true);
+        cookie.setSameSite("Lax");
+        cookie.setCookiePath("/");
+        return cookie;
+    }
+
+    private static CookieCsrfTokenRepository tokens(Cookies cookies) {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieName(cookies.name("XSRF-TOKEN"));
+        tokens.setCookiePath("/");
+        tokens.setCookieCustomizer(cookie -> cookie.secure(cookies.areSecure()).sameSite("Strict"));
+        return tokens;
+    }
+
     /** Saved requests in a cookie: a visitor without a session costs the database nothing. */
     @Bean
     RequestCache savedRequests() {
@@ -86,14 +114,22 @@ class SecurityConfiguration {
             SessionBeginning beginning,
             SessionEnding ending,
             RequestCache savedRequests,
+            Cookies cookies,
+            PasskeyAuthentication passkey,
             LimitProperties limits)
             throws Exception {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
+        // Its configurer wants one; nobody asks it, since a passkey says whose it is.
+        http.setSharedObject(UserDetailsService.class, name -> {
+            throw new UsernameNotFoundException("Passkeys name accounts.");
+        });
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 path.matcher("/sign-in"),
                                 path.matcher("/sign-in/code"),
                                 path.matcher("/sign-in/second"),
                                 path.matcher("/first-run"),
+                                path.matcher(HttpMethod.POST, "/webauthn/authenticate/options"),
+                                path.matcher(HttpMethod.POST, "/login/webauthn"),
                                 path.matcher("/open/**"),
                                 path.matcher(HttpMethod.GET, "/calendar/feed/*"),
                                 path.matcher(HttpMethod.GET, "/watch/contact"),
@@ -114,9 +150,18 @@ class SecurityConfiguration {
                 .addFilterBefore(new SessionLifetime(), SecurityContextHolderFilter.class)
                 .addFilterBefore(new HandOnly(), SecurityContextHolderFilter.class)
                 .addFilterBefore(new BodyLimit(limits, "/watch/uploads"), SecurityContextHolderFilter.class)
+                .webAuthn(passkeys -> passkeys.disableDefaultRegistrationPage(true)
+                        .withObjectPostProcessor(new ObjectPostProcessor<WebAuthnAuthenticationFilter>() {
+                            @Override
+                            public <O extends WebAuthnAuthenticationFilter> O postProcess(O filter) {
+                                filter.setAuthenticationManager(passkey);
+                                filter.setAuthenticationSuccessHandler(passkey);
+                                return filter;
+                            }
+                        }))
                 .logout(logout -> logout.logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out")
-                        .deleteCookies("SESSION")
+                        .deleteCookies(cookies.name(SESSION))
                         .addLogoutHandler(ending)
                         // Pages only, not what the device stores: what waits there to be sent, sealed, must outlive the
                         // sign-out.
@@ -130,8 +175,7 @@ class SecurityConfiguration {
                         .defaultAuthenticationEntryPointFor(
                                 new LoginUrlAuthenticationEntryPoint("/sign-in"), request -> true))
                 // As with saved requests: in a cookie.
-                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository())
-                        .csrfTokenRequestHandler(new TokenBeforeParts()))
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens(cookies)).csrfTokenRequestHandler(new TokenBeforeParts()))
                 .requestCache(cache -> cache.requestCache(savedRequests));
         return headers(http).build();
     }

@@ -6,7 +6,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.savedrequest.RequestCache;
@@ -17,8 +16,10 @@ import org.springframework.stereotype.Component;
 class SessionBeginning extends SavedRequestAwareAuthenticationSuccessHandler {
 
     private final SignInGuard guard;
+    private final Cookies cookies;
 
-    SessionBeginning(SignInGuard guard, RequestCache requests) {
+    SessionBeginning(SignInGuard guard, Cookies cookies, RequestCache requests) {
+        this.cookies = cookies;
         this.guard = guard;
         setDefaultTargetUrl("/");
         setRequestCache(requests);
@@ -51,13 +52,7 @@ class SessionBeginning extends SavedRequestAwareAuthenticationSuccessHandler {
         guard.know(viewer, token);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(SignInFrom.COOKIE, token)
-                        .httpOnly(true)
-                        .secure(request.isSecure())
-                        .sameSite("Strict")
-                        .path("/")
-                        .maxAge(SignInGuard.BROWSER_IS_KNOWN_FOR)
-                        .build()
+                cookies.own(SignInFrom.COOKIE, token, SignInGuard.BROWSER_IS_KNOWN_FOR)
                         .toString());
         HttpSession session = request.getSession();
         session.setAttribute(SignedInSessions.BROWSER, BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));

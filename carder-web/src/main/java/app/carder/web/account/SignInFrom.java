@@ -31,7 +31,8 @@ record SignInFrom(String address, @Nullable String browserHash) implements Seria
     static Optional<String> token(HttpServletRequest request) {
         return Stream.ofNullable(request.getCookies())
                 .flatMap(Arrays::stream)
-                .filter(cookie -> cookie.getName().equals(COOKIE))
+                .filter(cookie ->
+                        cookie.getName().equals(COOKIE) || cookie.getName().equals(Cookies.PREFIX + COOKIE))
                 .map(Cookie::getValue)
                 .filter(value -> value.length() == LinkSecrets.TOKEN_LENGTH)
                 .findFirst();

@@ -124,7 +124,7 @@ public class StaffAccountService {
         Account account = find(by.settingId(), accountId);
         account.setPassword(passwords.encode(LinkSecrets.token()));
         guard.forgetBrowsers(account);
-        secondSteps.forget(account);
+        secondSteps.forgetAll(account);
         log.of(account, SecurityEvent.CODE_MADE, by);
         sessions.endAll(accountId);
         return code(account);
@@ -163,7 +163,7 @@ public class StaffAccountService {
         account.setPassword(passwords.encode(LinkSecrets.token()));
         accounts.save(account);
         guard.forgetBrowsers(account);
-        secondSteps.forget(account);
+        secondSteps.forgetAll(account);
         log.fromConsole(account);
         sessions.endAll(account.getId());
         return code(account);

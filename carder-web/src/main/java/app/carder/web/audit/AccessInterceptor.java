@@ -94,9 +94,14 @@ class AccessInterceptor implements HandlerInterceptor {
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failure) {
-        if (handler instanceof HandlerMethod method && !isFurniture(method)) {
+        if (handler instanceof HandlerMethod method && !isFurniture(method) && isLogged(method)) {
             viewer().ifPresent(viewer -> log(viewer, request, response.getStatus()));
         }
+    }
+
+    private static boolean isLogged(HandlerMethod method) {
+        AllowedTo allowed = allowedTo(method);
+        return allowed == null || allowed.logged();
     }
 
     private void log(Viewer viewer, HttpServletRequest request, int status) {

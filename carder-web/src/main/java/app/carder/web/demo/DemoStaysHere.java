@@ -1,8 +1,8 @@
 package app.carder.web.demo;
 
 import app.carder.web.account.AccountService;
+import app.carder.web.page.PublicAddress;
 import java.net.InetAddress;
-import java.net.URI;
 import java.net.UnknownHostException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,13 +21,13 @@ class DemoStaysHere {
 
     private final boolean wanted;
     private final @Nullable InetAddress listensOn;
-    private final String publicAddress;
+    private final PublicAddress publicAddress;
     private final AccountService accounts;
 
     DemoStaysHere(
             @Value("${carder.demo}") boolean wanted,
             @Value("${server.address:#{null}}") @Nullable InetAddress listensOn,
-            @Value("${carder.family.address}") String publicAddress,
+            PublicAddress publicAddress,
             AccountService accounts) {
         this.wanted = wanted;
         this.listensOn = listensOn;
@@ -46,15 +46,14 @@ class DemoStaysHere {
                 "The demo accounts have passwords that everybody knows, and this server can be reached from elsewhere (it listens on %s, and is"
                                 .formatted(listensOn == null ? "every address" : listensOn.getHostAddress())
                         + " called %s). Start without carder.demo on an empty database, or only on 127.0.0.1."
-                                .formatted(publicAddress));
+                                .formatted(publicAddress.origin()));
     }
 
     private boolean isOnlyHere() {
-        return listensOn != null && listensOn.isLoopbackAddress() && isLoopback(publicAddress);
+        return listensOn != null && listensOn.isLoopbackAddress() && isLoopback(publicAddress.host());
     }
 
-    private static boolean isLoopback(String address) {
-        String host = URI.create(address).getHost();
+    private static boolean isLoopback(String host) {
         try {
             return host != null && InetAddress.getByName(host).isLoopbackAddress();
         } catch (UnknownHostException elsewhere) {

@@ -10,6 +10,7 @@ import app.carder.web.journal.JournalSummary;
 import app.carder.web.outbox.Mail;
 import app.carder.web.outbox.OutboxService;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.PublicAddress;
 import app.carder.web.page.Required;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -44,6 +45,7 @@ public class FamilyService {
     private final SettingService settings;
     private final PasswordEncoder passwords;
     private final FamilyProperties properties;
+    private final PublicAddress address;
     private final Clock clock;
 
     FamilyService(
@@ -55,6 +57,7 @@ public class FamilyService {
             SettingService settings,
             PasswordEncoder passwords,
             FamilyProperties properties,
+            PublicAddress address,
             Clock clock) {
         this.invitations = invitations;
         this.replies = replies;
@@ -64,6 +67,7 @@ public class FamilyService {
         this.settings = settings;
         this.passwords = passwords;
         this.properties = properties;
+        this.address = address;
         this.clock = clock;
     }
 
@@ -136,7 +140,7 @@ public class FamilyService {
                 We give you the code to open it ourselves. The link works until %s.
                 If you did not expect this, tell %s.
                 """.formatted(
-                                properties.address(),
+                                address.origin(),
                                 token,
                                 settings.local(settingId, expiresAt).toLocalDate(),
                                 setting)));

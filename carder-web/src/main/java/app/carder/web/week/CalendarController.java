@@ -11,6 +11,7 @@ import app.carder.web.page.Days;
 import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.PublicAddress;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.OccasionDetails;
@@ -25,7 +26,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -52,14 +52,14 @@ class CalendarController {
     private final OccasionService occasions;
     private final RoomService rooms;
     private final SettingService settings;
-    private final String address;
+    private final PublicAddress address;
 
     CalendarController(
             CalendarService calendars,
             OccasionService occasions,
             RoomService rooms,
             SettingService settings,
-            @Value("${carder.family.address}") String address) {
+            PublicAddress address) {
         this.calendars = calendars;
         this.occasions = occasions;
         this.rooms = rooms;
@@ -180,7 +180,7 @@ class CalendarController {
                 .orElseGet(() -> rooms.home(viewer).id());
         String token = calendars.make(viewer, room);
         ModelAndView page = page(viewer, Typed.nothing(), new FormErrors());
-        page.addObject("address", address + "/calendar/feed/" + token);
+        page.addObject("address", address.of("/calendar/feed/" + token));
         return page;
     }
 

@@ -6,6 +6,9 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.RecordRooms;
 import app.carder.web.kit.WebTest;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +49,8 @@ class AccessMatrixTest extends WebTest {
     private static final List<String> LEADS = List.of(MANAGER, LEAD);
 
     /** What the record of these routes is belongs to one person: here the manager. */
-    private static final Set<String> PERSONAL = Set.of("POST /calendar/feeds/{feedId}/revoke");
+    private static final Set<String> PERSONAL =
+            Set.of("POST /calendar/feeds/{feedId}/revoke", "POST /account/passkeys/{passkey}/remove");
 
     private static final Map<String, List<String>> ALLOWED = new TreeMap<>();
 
@@ -272,6 +276,10 @@ class AccessMatrixTest extends WebTest {
                 "GET /account/second-step",
                 "POST /account/second-step",
                 "POST /account/second-step/codes",
+                "GET /drafts",
+                "POST /drafts",
+                "POST /drafts/forget",
+                "POST /account/passkeys/{passkey}/remove",
                 "POST /account/second-step/off");
         allow(
                 Stream.concat(OWN.stream(), Stream.of("nobody")).toList(),
@@ -375,7 +383,16 @@ class AccessMatrixTest extends WebTest {
     @Test
     void everyRouteThatNamesARecordIsOfARoomOrSaidToBeOfNone() {
         Set<String> ofNoRoom = Set.of(
-                "materialId", "kitId", "tool", "accountId", "deviceId", "feedId", "occasionId", "upload", "token");
+                "materialId",
+                "kitId",
+                "tool",
+                "accountId",
+                "deviceId",
+                "feedId",
+                "passkey",
+                "occasionId",
+                "upload",
+                "token");
 
         assertThat(routes().keySet().stream()
                         .filter(route -> route.contains("{") && !route.contains(" /family/"))
@@ -408,6 +425,22 @@ class AccessMatrixTest extends WebTest {
     /** What a token answers that is nobody's. */
     private static int ofAToken(String route) {
         return route.equals("POST /watch/unlock") ? 401 : 200;
+    }
+
+    /** A passkey of the manager. */
+    private String passkey() {
+        UUID owner = id("select id from account where username = ?", MANAGER);
+        Base64.Encoder letters = Base64.getUrlEncoder().withoutPadding();
+        String passkey = letters.encodeToString(UUID.randomUUID().toString().getBytes(StandardCharsets.UTF_8));
+        String handle = letters.encodeToString(ByteBuffer.allocate(16)
+                .putLong(owner.getMostSignificantBits())
+                .putLong(owner.getLeastSignificantBits())
+                .array());
+        database.update(
+                "insert into user_credentials values (?, ?, ''::bytea, 0, true, false, '', 'public-key', false, null, null, now(), now(), 'Key')",
+                passkey,
+                handle);
+        return passkey;
     }
 
     private static boolean namesARecord(String route) {
@@ -447,6 +480,9 @@ class AccessMatrixTest extends WebTest {
         if (route.equals("POST /watch/sign-ins")) {
             request.contentType("application/json")
                     .content("{\"device\": \"" + UUID.randomUUID() + "\", \"name\": \"\"}");
+        }
+        if (route.startsWith("POST /drafts")) {
+            request.contentType("application/json").content("{\"place\": \"/about-me 0\", \"fields\": []}");
         }
         if (route.equals("POST /watch/unlock")) {
             request.contentType("application/json").content("{\"token\": \"nobody's\"}");
@@ -530,6 +566,7 @@ class AccessMatrixTest extends WebTest {
                 anouk);
         ids.put("deviceId", device.toString());
         ids.put("upload", UUID.randomUUID().toString());
+        ids.put("passkey", passkey());
         ids.put("tool", "line");
         ids.put("kind", "shopping");
         ids.put("of", "2026-05-04");

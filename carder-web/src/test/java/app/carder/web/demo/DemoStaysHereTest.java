@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.web.account.AccountService;
 import app.carder.web.kit.WebTest;
+import app.carder.web.page.PublicAddress;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -46,6 +47,9 @@ class DemoStaysHereTest extends WebTest {
 
     private DemoStaysHere demo(boolean wanted, String listensOn, String address) throws UnknownHostException {
         return new DemoStaysHere(
-                wanted, listensOn == null ? null : InetAddress.getByName(listensOn), address, accounts);
+                wanted,
+                listensOn == null ? null : InetAddress.getByName(listensOn),
+                new PublicAddress(address),
+                accounts);
     }
 }
