@@ -79,6 +79,14 @@ public class AccountService {
                 .map(Account::viewer);
     }
 
+    /** Whether an account is there and not closed. */
+    @Transactional(readOnly = true)
+    public boolean isOpen(SettingId settingId, UUID accountId) {
+        return accounts.findByIdAndSettingId(accountId, settingId)
+                .filter(account -> !account.isClosed())
+                .isPresent();
+    }
+
     private List<Account> all(SettingId settingId) {
         return accounts.findBySettingIdAndRoleNotOrderByDisplayName(settingId, Role.CARER, STAFF);
     }

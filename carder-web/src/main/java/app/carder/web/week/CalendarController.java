@@ -178,7 +178,7 @@ class CalendarController {
         UUID room = Typed.of(parameters)
                 .id("room")
                 .orElseGet(() -> rooms.home(viewer).id());
-        String token = calendars.make(viewer, room);
+        String token = calendars.make(viewer, room, Typed.of(parameters).ticked("names"));
         ModelAndView page = page(viewer, Typed.nothing(), new FormErrors());
         page.addObject("address", address.of("/calendar/feed/" + token));
         return page;
@@ -211,7 +211,7 @@ class CalendarController {
         ModelAndView page = new ModelAndView("week/calendar");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("occasions", occasions.between(viewer.settingId(), today, today.plusMonths(MONTHS_READ)));
-        page.addObject("feeds", calendars.own(viewer));
+        page.addObject("feeds", calendars.open(viewer));
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("mayEdit", viewer.role() != Role.PRACTITIONER);
         page.addObject("typed", typed);

@@ -1,9 +1,10 @@
 package app.carder.web.week;
 
+import app.carder.web.account.Viewer;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
-import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -12,18 +13,25 @@ import org.jspecify.annotations.Nullable;
 @Entity
 class CalendarFeed extends ScopedRecord {
 
+    /** A year: whoever still uses it makes another. */
+    static final Duration LASTS = Duration.ofDays(365);
+
     private UUID roomId;
     private UUID accountId;
     private String tokenHash;
     private Instant madeAt;
+    private Instant endsAt;
+    private boolean withNames;
     private @Nullable Instant revokedAt;
 
     protected CalendarFeed() {}
 
-    CalendarFeed(SettingId settingId, UUID roomId, UUID accountId, String tokenHash, Instant madeAt) {
-        super(Ids.next(), settingId);
+    CalendarFeed(Viewer owner, UUID roomId, boolean withNames, String tokenHash, Instant madeAt) {
+        super(Ids.next(), owner.settingId());
         this.roomId = roomId;
-        this.accountId = accountId;
+        this.accountId = owner.personId();
+        this.withNames = withNames;
+        this.endsAt = madeAt.plus(LASTS);
         this.tokenHash = tokenHash;
         this.madeAt = madeAt;
     }
@@ -34,8 +42,22 @@ class CalendarFeed extends ScopedRecord {
         }
     }
 
-    boolean isRevoked() {
-        return revokedAt != null;
+    /** Whether a calendar program may still read it. */
+    boolean isOpen(Instant now) {
+        return revokedAt == null && now.isBefore(endsAt);
+    }
+
+    /** Whether children's names that somebody wrote into a title stay in it. */
+    boolean withNames() {
+        return withNames;
+    }
+
+    UUID accountId() {
+        return accountId;
+    }
+
+    Instant endsAt() {
+        return endsAt;
     }
 
     UUID roomId() {

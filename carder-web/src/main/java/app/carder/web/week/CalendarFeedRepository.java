@@ -1,6 +1,7 @@
 package app.carder.web.week;
 
 import app.carder.web.setting.SettingId;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,7 +13,7 @@ interface CalendarFeedRepository extends Repository<CalendarFeed, UUID> {
 
     Optional<CalendarFeed> findByTokenHash(String tokenHash);
 
-    List<CalendarFeed> findBySettingIdAndAccountIdAndRevokedAtIsNullOrderByMadeAt(SettingId settingId, UUID accountId);
+    List<CalendarFeed> findBySettingIdAndRevokedAtIsNullAndEndsAtAfterOrderByMadeAt(SettingId settingId, Instant now);
 
-    Optional<CalendarFeed> findByIdAndSettingIdAndAccountId(UUID id, SettingId settingId, UUID accountId);
+    Optional<CalendarFeed> findByIdAndSettingId(UUID id, SettingId settingId);
 }

@@ -1,9 +1,13 @@
 package app.carder.web.week;
 
+import app.carder.core.wording.NameGuard;
 import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.calendar.CalendarFile.Entry;
+import app.carder.web.account.AccountService;
 import app.carder.web.account.LinkSecrets;
+import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
+import app.carder.web.children.ChildService;
 import app.carder.web.investigate.InvestigationService;
 import app.carder.web.investigate.InvestigationView;
 import app.carder.web.page.NotFound;
@@ -23,6 +27,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,6 +45,8 @@ class CalendarService {
     private final ProvocationService provocations;
     private final InvestigationService investigations;
     private final OccasionService occasions;
+    private final ChildService children;
+    private final AccountService accounts;
     private final SettingService settings;
     private final Clock clock;
 
@@ -50,6 +57,8 @@ class CalendarService {
             ProvocationService provocations,
             InvestigationService investigations,
             OccasionService occasions,
+            ChildService children,
+            AccountService accounts,
             SettingService settings,
             Clock clock) {
         this.feeds = feeds;
@@ -58,6 +67,8 @@ class CalendarService {
         this.provocations = provocations;
         this.investigations = investigations;
         this.occasions = occasions;
+        this.children = children;
+        this.accounts = accounts;
         this.settings = settings;
         this.clock = clock;
     }
@@ -67,42 +78,59 @@ class CalendarService {
      *
      * @param id its own
      * @param room its name
+     * @param owner whose it is
      * @param since first day
+     * @param until last day
+     * @param withNames whether children's names stay in it
      */
-    record FeedView(UUID id, String room, LocalDate since) {}
+    record FeedView(UUID id, String room, String owner, LocalDate since, LocalDate until, boolean withNames) {}
 
     /** A new address for one's calendar program: its secret, which is told only now. */
     @Transactional
-    String make(Viewer viewer, UUID roomId) {
+    String make(Viewer viewer, UUID roomId, boolean withNames) {
         String token = LinkSecrets.token();
         feeds.save(new CalendarFeed(
-                viewer.settingId(),
+                viewer,
                 rooms.get(viewer.settingId(), roomId).id(),
-                viewer.personId(),
+                withNames,
                 LinkSecrets.hash(token),
                 clock.instant()));
         return token;
     }
 
-    /** One's own addresses. */
+    /** One's own addresses that are open; for a manager those of everybody. */
     @Transactional(readOnly = true)
-    public List<FeedView> own(Viewer viewer) {
+    public List<FeedView> open(Viewer viewer) {
+        Map<UUID, String> owners = accounts.names(viewer.settingId());
         Map<UUID, String> names =
                 rooms.all(viewer.settingId()).stream().collect(Collectors.toMap(RoomView::id, RoomView::name));
         return feeds
-                .findBySettingIdAndAccountIdAndRevokedAtIsNullOrderByMadeAt(viewer.settingId(), viewer.personId())
+                .findBySettingIdAndRevokedAtIsNullAndEndsAtAfterOrderByMadeAt(viewer.settingId(), clock.instant())
                 .stream()
+                .filter(feed -> mayClose(viewer, feed))
                 .map(feed -> new FeedView(
                         feed.getId(),
                         names.getOrDefault(feed.roomId(), ""),
-                        settings.local(viewer.settingId(), feed.madeAt()).toLocalDate()))
+                        owners.getOrDefault(feed.accountId(), ""),
+                        settings.local(viewer.settingId(), feed.madeAt()).toLocalDate(),
+                        settings.local(viewer.settingId(), feed.endsAt()).toLocalDate(),
+                        feed.withNames()))
                 .toList();
     }
 
-    /** Closes one of one's own addresses. */
+    private static boolean mayClose(Viewer viewer, CalendarFeed feed) {
+        return viewer.role() == Role.MANAGER || feed.accountId().equals(viewer.personId());
+    }
+
+    /**
+     * Closes an address.
+     *
+     * @throws NotFound if it is neither one's own nor, for a manager, of the setting
+     */
     @Transactional
     void revoke(Viewer viewer, UUID feedId) {
-        feeds.findByIdAndSettingIdAndAccountId(feedId, viewer.settingId(), viewer.personId())
+        feeds.findByIdAndSettingId(feedId, viewer.settingId())
+                .filter(feed -> mayClose(viewer, feed))
                 .orElseThrow(NotFound::new)
                 .revoke(clock.instant());
     }
@@ -110,28 +138,36 @@ class CalendarService {
     /**
      * What a calendar program reads.
      *
-     * @throws NotFound if there is no such address, or it was closed
+     * @throws NotFound if there is no such address, it was closed, has ended, or its owner's account is closed
      */
     @Transactional(readOnly = true)
     public String feed(String token) {
         CalendarFeed feed = feeds.findByTokenHash(LinkSecrets.hash(token))
-                .filter(found -> !found.isRevoked())
+                .filter(found -> found.isOpen(clock.instant()))
+                .filter(found -> accounts.isOpen(found.settingId(), found.accountId()))
                 .orElseThrow(NotFound::new);
         LocalDate monday = WeekService.mondayOf(settings.today(feed.settingId()));
         return write(
                 feed.settingId(),
                 rooms.get(feed.settingId(), feed.roomId()),
                 monday.minusWeeks(WEEKS_BACK),
-                monday.plusWeeks(WEEKS_AHEAD));
+                monday.plusWeeks(WEEKS_AHEAD),
+                feed.withNames() ? UnaryOperator.identity() : withoutNames(feed.settingId()));
     }
 
     /** One week as a file. */
     @Transactional(readOnly = true)
     public String week(SettingId settingId, RoomView room, LocalDate monday) {
-        return write(settingId, room, monday, monday.plusDays(6));
+        return write(settingId, room, monday, monday.plusDays(6), UnaryOperator.identity());
     }
 
-    private String write(SettingId settingId, RoomView room, LocalDate from, LocalDate until) {
+    /** What somebody wrote into a title, a zone or an occasion, as it may leave the house. */
+    private UnaryOperator<String> withoutNames(SettingId settingId) {
+        return NameGuard.forChild("", children.names(settingId))::withoutNames;
+    }
+
+    private String write(
+            SettingId settingId, RoomView room, LocalDate from, LocalDate until, UnaryOperator<String> words) {
         Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), from, until);
         Map<UUID, CardSummary> cards = provocations.byId(
                 settingId, planned.values().stream().distinct().toList());
@@ -150,9 +186,9 @@ class CalendarService {
                 if (!lines.isEmpty()) {
                     entries.add(new Entry(
                             on + "-" + session.id() + "@carder",
-                            "%s: %d out".formatted(session.session().name(), lines.size()),
+                            words.apply("%s: %d out".formatted(session.session().name(), lines.size())),
                             room.name(),
-                            String.join("\n", lines),
+                            words.apply(String.join("\n", lines)),
                             on.atTime(session.session().startsAt()),
                             on.atTime(session.session().endsAt())));
                 }
@@ -161,7 +197,7 @@ class CalendarService {
         for (OccasionView occasion : occasions.between(settingId, from, until)) {
             entries.add(new Entry(
                     occasion.id() + "@carder",
-                    occasion.details().summary(),
+                    words.apply(occasion.details().summary()),
                     "",
                     "",
                     occasion.details().from().atStartOfDay(),
@@ -172,7 +208,7 @@ class CalendarService {
                     .filter(day -> !one.ended() && !day.isBefore(from) && !day.isAfter(until))
                     .forEach(day -> entries.add(new Entry(
                             one.id() + "-" + day + "@carder",
-                            "Look and measure: " + one.title(),
+                            words.apply("Look and measure: " + one.title()),
                             room.name(),
                             "",
                             day.atStartOfDay(),

@@ -633,7 +633,7 @@ class AccessMatrixTest extends WebTest {
         database.update("delete from calendar_feed where token_hash = ?", LinkSecrets.hash(token));
         UUID feed = UUID.randomUUID();
         database.update(
-                "insert into calendar_feed select ?, r.setting_id, r.id, a.id, ?, now(), null from room r, account a"
+                "insert into calendar_feed select ?, r.setting_id, r.id, a.id, ?, now(), null, now() + interval '1 day', false from room r, account a"
                         + " where r.id = ? and a.username = 'imelda'",
                 feed,
                 LinkSecrets.hash(token),

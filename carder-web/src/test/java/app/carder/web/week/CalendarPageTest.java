@@ -9,6 +9,8 @@ import app.carder.web.kit.WebTest;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockMultipartFile;
@@ -103,6 +105,52 @@ class CalendarPageTest extends WebTest {
         assertThat(page.text()).contains("Wed 10 Jun 2026 A goat visits");
         post("teodor", page.select("form:has([aria-label*=goat])").attr("action"));
         assertThat(get("teodor", "/calendar").page().text()).doesNotContain("goat");
+    }
+
+    private String feedOf(String username, String... more) {
+        String[] fields = Stream.concat(Stream.of("room", room("Loft").toString()), Stream.of(more))
+                .toArray(String[]::new);
+        String address = post(username, "/calendar/feeds", fields)
+                .page()
+                .select("code.address")
+                .text();
+        return address.substring(address.indexOf("/calendar/"));
+    }
+
+    @Test
+    void aNameThatSomebodyWroteIntoAnOccasionLeavesTheHouseOnlyWhereItWasChosen() {
+        post("tobias", "/calendar/occasions", "fromDay", "2026-06-09", "untilDay", "", "summary", "Kofi turns four");
+
+        assertThat(send(MockMvcRequestBuilders.get(feedOf("hamish"))).text())
+                .contains("turns four")
+                .doesNotContain("Kofi");
+        assertThat(send(MockMvcRequestBuilders.get(feedOf("hamish", "names", "on")))
+                        .text())
+                .contains("Kofi turns four");
+    }
+
+    @Test
+    void anAddressEndsAfterAYearWithItsOwnersAccountOrWhenTheManagerClosesIt() {
+        String username = "reads.calendars." + UUID.randomUUID();
+        UUID account = practitioner(username);
+        String ending = feedOf(username);
+        String closed = feedOf(username);
+        assertThat(get("hamish", "/calendar").text()).doesNotContain("Ravi Menon, since");
+        assertThat(get("imelda", "/calendar").page().select("li:contains(Ravi Menon)"))
+                .hasSizeGreaterThanOrEqualTo(2);
+
+        UUID newest = id("select id from calendar_feed where account_id = ? order by id desc limit 1", account);
+        assertThat(post("hamish", "/calendar/feeds/" + newest + "/revoke").status())
+                .isEqualTo(404);
+        post("imelda", "/calendar/feeds/" + newest + "/revoke");
+        assertThat(send(MockMvcRequestBuilders.get(closed)).status()).isEqualTo(404);
+        assertThat(send(MockMvcRequestBuilders.get(ending)).status()).isEqualTo(200);
+
+        clock.advance(CalendarFeed.LASTS);
+        assertThat(send(MockMvcRequestBuilders.get(ending)).status()).isEqualTo(404);
+        clock.reset();
+        post("imelda", "/staff/" + account + "/close");
+        assertThat(send(MockMvcRequestBuilders.get(ending)).status()).isEqualTo(404);
     }
 
     @Test
