@@ -6,11 +6,13 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.DeviceSecurityLog;
 import app.carder.web.account.SessionStarter;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Typed;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -50,7 +52,13 @@ class UnlockController {
      * @param device its own id
      * @param name what kind of device it is
      */
-    record Asking(UUID device, String name) {}
+    record Asking(UUID device, String name) {
+        /** Makes sure that all is there. */
+        Asking {
+            Objects.requireNonNull(device);
+            name = Typed.clean(name);
+        }
+    }
 
     /**
      * What it keeps of that.
@@ -67,7 +75,12 @@ class UnlockController {
      *
      * @param token as it was given
      */
-    record Opening(String token) {}
+    record Opening(String token) {
+        /** Makes sure that it is there. */
+        Opening {
+            Objects.requireNonNull(token);
+        }
+    }
 
     @PostMapping("/watch/sign-ins")
     ResponseEntity<Answer> begin(

@@ -4,6 +4,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -39,7 +40,13 @@ class DraftController {
      * @param place the address that it goes to, a blank, and which one of several of the page it is
      * @param fields a name and a value each
      */
-    record Typed(String place, List<List<String>> fields) {}
+    record Typed(String place, List<List<String>> fields) {
+        /** Makes sure that all is there. */
+        Typed {
+            Objects.requireNonNull(place);
+            fields = fields.stream().map(List::copyOf).toList();
+        }
+    }
 
     /** The same, with when it was typed. */
     record Found(String place, List<List<String>> fields, String at) {}

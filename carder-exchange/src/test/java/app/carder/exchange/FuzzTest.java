@@ -1,0 +1,195 @@
+package app.carder.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.core.cupboard.CupboardTable;
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.room.Point;
+import app.carder.core.room.RoomPlan;
+import app.carder.core.room.RoomPlan.Door;
+import app.carder.core.room.RoomPlan.DoorUse;
+import app.carder.core.room.RoomPlan.Wall;
+import app.carder.exchange.calendar.CalendarFile;
+import app.carder.exchange.calendar.CalendarFile.Entry;
+import app.carder.exchange.json.CardFile;
+import app.carder.exchange.json.CupboardJson;
+import app.carder.exchange.plan.PlanSvg;
+import java.io.StringReader;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Named;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Files that are almost right, by the thousand: every reader takes them or refuses them in its own words, and throws nothing else. What is
+ * tried follows from a seed, so that a failure comes again. {@code -Dcarder.fuzz=100000} is the long form.
+ */
+class FuzzTest {
+
+    private static final int TRIES = Integer.getInteger("carder.fuzz", 400);
+    private static final Currency POUNDS = Currency.getInstance("GBP");
+    private static final ZoneId LONDON = ZoneId.of("Europe/London");
+
+    /** What programs stumble over. */
+    private static final List<String> ODD = List.of(
+            "",
+            "\0",
+            "\uFEFF",
+            "\uD800",
+            "\u202E",
+            "\r",
+            "\n",
+            "\"",
+            "'",
+            "\\",
+            "<",
+            ">",
+            "&x;",
+            "]]>",
+            "{",
+            "[",
+            "}",
+            ":",
+            ";",
+            ",",
+            "=",
+            "-1",
+            "0",
+            "NaN",
+            "1e999",
+            "-1e-999",
+            "99999999999999999999999999",
+            "2147483648",
+            "1.0000000000000000000000001",
+            "null",
+            "true",
+            "[[[[[[[[",
+            "x".repeat(5000),
+            "٣",
+            "P1D",
+            "RRULE:FREQ=SECONDLY",
+            "DTSTART:99991231T235959Z",
+            "20260230",
+            "=cmd|' /C calc'!A0");
+
+    /** A reader; what it throws but for its refusals is a fault. */
+    interface Reading {
+        void read(String text) throws Exception;
+    }
+
+    static Stream<Arguments> readers() {
+        return Stream.of(
+                Arguments.of(Named.of("card file", (Reading) CardFile::read), cards()),
+                Arguments.of(
+                        Named.of("cupboard as JSON", (Reading) text -> CupboardJson.read(text, POUNDS)),
+                        CupboardJson.write(stock())),
+                Arguments.of(
+                        Named.of("cupboard as a table", (Reading)
+                                text -> CupboardTable.read(new StringReader(text), POUNDS)),
+                        CupboardTable.write(stock())),
+                Arguments.of(Named.of("plan", (Reading) PlanSvg::read), PlanSvg.write("Loft", plan())),
+                Arguments.of(
+                        Named.of("calendar", (Reading) text ->
+                                CalendarFile.read(text, LocalDate.of(2026, 9, 1), LocalDate.of(2026, 9, 30), LONDON)),
+                        calendar()));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("readers")
+    void takesOrRefusesWhateverItIsGivenAndThrowsNothingElse(Reading reader, String good) throws Exception {
+        reader.read(good);
+        Random random = new Random(20_260_506);
+        List<String> faults = new ArrayList<>();
+        for (int at = 0; at < TRIES && faults.size() < 5; at++) {
+            String tried = broken(good, random);
+            try {
+                reader.read(tried);
+            } catch (IllegalArgumentException refused) {
+                if (refused.getMessage() == null || refused.getMessage().isBlank()) {
+                    faults.add("try %d is refused without a word: %s".formatted(at, refused));
+                }
+            } catch (Exception | StackOverflowError | OutOfMemoryError fault) {
+                faults.add("try %d: %s at %s in %.200s"
+                        .formatted(
+                                at,
+                                fault,
+                                List.of(fault.getStackTrace()).stream().limit(3).toList(),
+                                tried));
+            }
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    /** One to four changes. */
+    private static String broken(String good, Random random) {
+        StringBuilder text = new StringBuilder(good);
+        for (int change = 0; change <= random.nextInt(4); change++) {
+            int from = random.nextInt(text.length() + 1);
+            int to = Math.min(text.length(), from + random.nextInt(1 << random.nextInt(10)));
+            switch (random.nextInt(6)) {
+                case 0 -> text.delete(from, to);
+                case 1 -> text.insert(from, text.substring(from, to).repeat(1 + random.nextInt(3)));
+                case 2 -> text.replace(from, Math.min(text.length(), from + 1), one(random));
+                case 3 -> text.insert(from, one(random));
+                case 4 -> text.setLength(from);
+                default -> {
+                    String odd = one(random);
+                    text.insert(from, odd.repeat(1 + random.nextInt(1 + 2000 / Math.max(1, odd.length()))));
+                }
+            }
+            if (text.length() == 0) {
+                text.append(one(random));
+            }
+        }
+        return text.toString();
+    }
+
+    private static String one(Random random) {
+        return ODD.get(random.nextInt(ODD.size()));
+    }
+
+    private static String cards() {
+        return "{\"format\":\"carder-cards\",\"version\":1,\"framework\":\"eyfs\",\"materials\":[{\"code\":\"m\",\"name\":\"Rice\"}],"
+                + "\"cards\":[{\"title\":\"Posting\",\"areas\":[\"a\"],\"senses\":[\"TOUCH\"],"
+                + "\"vessel\":{\"shape\":\"BOX\",\"firstMm\":300,\"secondMm\":200,\"depthMm\":50},"
+                + "\"put\":[{\"material\":\"m\",\"depthMm\":20},{\"material\":\"m\",\"pieces\":12}]},{\"title\":\"Second\"}]}";
+    }
+
+    private static List<Stocked> stock() {
+        return CupboardTable.starter(POUNDS).values().stream().limit(3).toList();
+    }
+
+    private static RoomPlan plan() {
+        return new RoomPlan(
+                RoomPlan.Place.INDOORS,
+                List.of(new Point(0, 0), new Point(6000, 0), new Point(6000, 5000), new Point(0, 5000)),
+                RoomPlan.USUAL_PATH_MM,
+                List.of(new Wall("w", new Point(0, 0), new Point(6000, 0))),
+                List.of(new Door("d", DoorUse.values()[0], new Point(100, 0), new Point(1000, 0))),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    private static String calendar() {
+        return CalendarFile.write(
+                List.of(new Entry(
+                        "1@carder",
+                        "Closed: training",
+                        "Loft",
+                        "All day",
+                        LocalDateTime.of(2026, 9, 7, 9, 0),
+                        LocalDateTime.of(2026, 9, 7, 11, 30))),
+                LONDON,
+                Instant.parse("2026-05-01T08:00:00Z"));
+    }
+}
