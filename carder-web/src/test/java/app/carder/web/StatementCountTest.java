@@ -145,7 +145,7 @@ class StatementCountTest extends WebTest {
         database.update(
                 "insert into set_out select (jsonb_populate_record(s, jsonb_build_object('id', gen_random_uuid(),"
                         + " 'provocation_id', p.id))).* from set_out s, provocation p where s.on_day = date '2026-05-06'"
-                        + " and s.put_away_at is null and p.room_id = s.room_id and p.title like 'The parcel chute%'"
+                        + " and s.put_away_at is null and p.room_id = s.room_id and p.id in (select id from provocation where title like 'The parcel chute_%' order by id limit 8)"
                         + " and s.id = (select id from set_out where room_id = s.room_id and on_day = s.on_day and put_away_at is null"
                         + " order by id limit 1) on conflict do nothing");
         database.update(

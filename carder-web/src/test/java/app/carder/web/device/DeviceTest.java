@@ -149,7 +149,9 @@ class DeviceTest extends WebTest {
     void theSettingChoosesWhatOpensADeviceAndHowSoonItLocks() {
         Answer nothing = post("imelda", "/devices/secrets", "minutes", "5");
         assertThat(nothing.status()).isEqualTo(422);
-        assertThat(nothing.text()).contains("Tick at least one.");
+        assertThat(nothing.text())
+                .contains("Tick at least one.", "PIN of six digits", "Passphrase of 12", "fingerprint, face")
+                .doesNotContain("??");
         assertThat(post("imelda", "/devices/secrets", "passkey", "on", "minutes", "0")
                         .status())
                 .isEqualTo(422);
