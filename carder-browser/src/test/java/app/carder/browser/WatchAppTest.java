@@ -473,7 +473,7 @@ class WatchAppTest extends InTheHand {
                         + " and author_name = 'Hamish Vale'"))
                 .isEqualTo(1);
         page.navigate("/");
-        assertThat(page.locator("[role=alert]")).containsText("opened with less than your password");
+        assertThat(page.locator(".faults")).containsText("opened with less than your password");
     }
 
     @Test
