@@ -41,7 +41,11 @@ function group(kept) {
 }
 
 const headers = form => ({"Content-Type": "application/json", "X-Requested-By": "fetch", "X-XSRF-TOKEN": form.elements._csrf.value});
-const send = (form, where, value) => fetch(where, {method: "POST", headers: headers(form), body: JSON.stringify(value), keepalive: true});
+function send(form, where, value) {
+  const body = JSON.stringify(value);
+  // Browsers let no more than 64 KiB outlive a page, and refuse to send more at all.
+  return fetch(where, {method: "POST", headers: headers(form), body, keepalive: new Blob([body]).size < 60_000});
+}
 
 const waiting = new Map();
 

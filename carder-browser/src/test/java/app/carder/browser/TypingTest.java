@@ -119,6 +119,20 @@ class TypingTest {
         }
     }
 
+    @Test
+    void aLongDraftIsKeptLikeAShortOne() {
+        try (Device desk = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = desk.page;
+            desk.signIn("tobias");
+            page.navigate("/about-me");
+            page.getByLabel(AVOIDS).fill("latex, ".repeat(10_000));
+            assertThat(page.locator("form[data-draft=kept]")).hasCount(1);
+            page.getByLabel(AVOIDS).fill("");
+            assertThat(page.locator("form[data-draft=waiting]")).hasCount(1);
+            assertThat(page.locator("form[data-draft=kept]")).hasCount(1);
+        }
+    }
+
     private static void endSessions() {
         RunningCarder.get()
                 .application()

@@ -45,6 +45,9 @@ final class HandOnly extends OncePerRequestFilter {
                 || path.startsWith("/shipped/")
                 || path.equals("/sign-in")
                 || path.startsWith("/sign-in/")
-                || path.equals("/sign-out");
+                || path.equals("/sign-out")
+                // A passkey is a whole sign-in, as the password is.
+                || path.equals("/webauthn/authenticate/options")
+                || path.equals("/login/webauthn");
     }
 }

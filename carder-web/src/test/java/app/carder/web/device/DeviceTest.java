@@ -57,6 +57,12 @@ class DeviceTest extends WebTest {
                 List.of("/", "/children/" + child("Bram"), "/account", "/rooms/" + room("Loft") + "/cards")) {
             assertThat(with(session, page).location()).as(page).isEqualTo("/sign-in?hand");
         }
+        assertThat(send(MockMvcRequestBuilders.post("/webauthn/authenticate/options")
+                                .with(csrf())
+                                .cookie(session))
+                        .status())
+                .as("a passkey signs in wholly from here")
+                .isEqualTo(200);
         assertThat(unlock(token + "x").status()).isEqualTo(401);
         assertThat(unlock("").status()).isEqualTo(401);
     }
