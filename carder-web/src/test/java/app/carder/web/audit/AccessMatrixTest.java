@@ -429,7 +429,7 @@ class AccessMatrixTest extends WebTest {
 
     /** A passkey of the manager. */
     private String passkey() {
-        UUID owner = id("select id from account where username = ?", MANAGER);
+        UUID owner = account(MANAGER);
         Base64.Encoder letters = Base64.getUrlEncoder().withoutPadding();
         String passkey = letters.encodeToString(UUID.randomUUID().toString().getBytes(StandardCharsets.UTF_8));
         String handle = letters.encodeToString(ByteBuffer.allocate(16)

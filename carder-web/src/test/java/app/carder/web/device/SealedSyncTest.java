@@ -137,7 +137,7 @@ class SealedSyncTest extends WebTest {
             }
         }
         post("queue.signs.out", "/sign-out");
-        post("imelda", "/staff/" + id("select id from account where username = 'queue.is.closed'") + "/close");
+        post("imelda", "/staff/" + account("queue.is.closed") + "/close");
 
         for (int from = 0; from < queue.size(); from += MOST) {
             List<Map<String, Object>> some = queue.subList(from, Math.min(queue.size(), from + MOST));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.CarderApplication;
+import app.carder.web.setting.Ids;
 import jakarta.servlet.http.Cookie;
 import java.io.IOException;
 import java.io.InputStream;
@@ -112,6 +113,11 @@ public abstract class WebTest {
         return rows.get(0);
     }
 
+    /** An account by the name that one signs in with: the names that are shown repeat. */
+    protected UUID account(String username) {
+        return id("select id from account where username = ?", username);
+    }
+
     /** Where somebody's own device, which is signed in on, asks for what it carries of a room. */
     protected String bundle(String username, UUID roomId) {
         return bundle(username) + "&room=" + roomId;
@@ -182,7 +188,7 @@ public abstract class WebTest {
 
     /** Somebody of the Loft for one test alone, to close, rename or sign out; with the password of all of the scenario. */
     protected UUID practitioner(String username) {
-        UUID account = UUID.randomUUID();
+        UUID account = Ids.next();
         database.update(
                 "insert into account (id, setting_id, username, display_name, password_hash, role, room_id)"
                         + " select ?, setting_id, ?, 'Ravi Menon', password_hash, role, room_id from account where username = 'hamish'",

@@ -26,7 +26,15 @@ class SetOutTest extends WebTest {
         UUID card = card("Lentils to the line");
         String path = "/cards/" + card + "/set-out";
 
-        Answer refused = post("tobias", path, "zone", zone("Writing"), "adult", staff("Hamish Vale"), "reason", "fine");
+        Answer refused = post(
+                "tobias",
+                path,
+                "zone",
+                zone("Writing"),
+                "adult",
+                account("hamish").toString(),
+                "reason",
+                "fine");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.page().select("#fault-reason").text()).contains("write why in 10 characters");
         assertThat(refused.page().select("#reason").text()).isEqualTo("fine");
@@ -37,7 +45,7 @@ class SetOutTest extends WebTest {
                 "zone",
                 zone("Writing"),
                 "adult",
-                staff("Hamish Vale"),
+                account("hamish").toString(),
                 "reason",
                 "Yusuf sits with Hamish today.");
         assertThat(database.queryForMap("select * from set_out where provocation_id = ?", card))
@@ -105,7 +113,7 @@ class SetOutTest extends WebTest {
                 "zone",
                 zone("Writing"),
                 "adult",
-                staff("Hamish Vale"),
+                account("hamish").toString(),
                 "reason",
                 "I know what I am doing here.");
         assertThat(forced.status()).isEqualTo(422);
@@ -168,7 +176,7 @@ class SetOutTest extends WebTest {
                 "rung",
                 "SIMPLER",
                 "adult",
-                staff("Hamish Vale"),
+                account("hamish").toString(),
                 "minutes",
                 "95",
                 "reason",
@@ -197,11 +205,6 @@ class SetOutTest extends WebTest {
 
     private String zone(String name) {
         return id("select z.id from zone z join room r on r.id = z.room_id where r.name = 'Loft' and z.name = ?", name)
-                .toString();
-    }
-
-    private String staff(String name) {
-        return id("select id from account where display_name = ? order by id", name)
                 .toString();
     }
 }

@@ -101,7 +101,7 @@ class StaffTest extends WebTest {
 
     @Test
     void theLastManagerStays() {
-        UUID imelda = id("select id from account where username = 'imelda'");
+        UUID imelda = account("imelda");
 
         Answer closed = post("imelda", "/staff/" + imelda + "/close");
         Answer moved = post(
