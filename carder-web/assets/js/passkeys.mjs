@@ -6,15 +6,15 @@ const can = globalThis.PublicKeyCredential?.parseCreationOptionsFromJSON;
 const boxes = globalThis.document ? document.querySelectorAll("[data-passkey-make], [data-passkey-use]") : [];
 boxes.forEach(box => { box.hidden = !can; });
 
-async function ask(path, value) {
+async function ask(path, value, more = {}) {
   const token = document.querySelector("input[name=_csrf]").value;
-  const answer = await fetch(path, {method: "POST", headers: {"X-XSRF-TOKEN": token, "Content-Type": "application/json"}, body: value && JSON.stringify(value)});
+  const answer = await fetch(path, {method: "POST", headers: {"X-XSRF-TOKEN": token, "Content-Type": "application/json", ...more}, body: value && JSON.stringify(value)});
   if (!answer.ok) throw new Error(String(answer.status));
   return answer.json();
 }
 
 async function make() {
-  const publicKey = PublicKeyCredential.parseCreationOptionsFromJSON(await ask("/webauthn/register/options"));
+  const publicKey = PublicKeyCredential.parseCreationOptionsFromJSON(await ask("/webauthn/register/options", undefined, {"X-Own-Password": encodeURIComponent(one("#own-password").value)}));
   const credential = await navigator.credentials.create({publicKey});
   const label = one("#label").value.trim() || "A passkey";
   await ask("/webauthn/register", {publicKey: {credential: credential.toJSON(), label}});

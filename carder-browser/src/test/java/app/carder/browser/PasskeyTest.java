@@ -18,6 +18,9 @@ class PasskeyTest {
             page.navigate("/account");
             page.getByLabel("What you call it").fill("My laptop");
             page.getByText("Make a passkey on this device").click();
+            assertThat(page.locator("[data-passkey-fault]")).containsText("Check your password");
+            page.getByLabel("Your password, so that nobody").fill("parcels-and-post");
+            page.getByText("Make a passkey on this device").click();
             assertThat(page.locator(".done")).containsText("The passkey is made");
             assertThat(page.locator("main")).containsText("My laptop, last used");
             desk.context.clearCookies();

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.HttpURLConnection;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -14,12 +15,16 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A database cluster and an application of their own, as processes that can be killed and started again. */
 final class Stage implements AutoCloseable {
 
+    private static final Pattern USED = Pattern.compile("generation +total \\d+K, used (\\d+)K");
     private static final Duration LONGEST_START = Duration.ofMinutes(3);
 
     private final Path folder;
@@ -27,9 +32,16 @@ final class Stage implements AutoCloseable {
     private final String bin;
     private final int databasePort = freePort();
     private final int port = freePort();
-    private Process application;
+    private final List<String> options;
+    private @Nullable Process application;
 
     Stage() throws Exception {
+        this(List.of());
+    }
+
+    /** With options for the application's machine. */
+    Stage(List<String> options) throws Exception {
+        this.options = options;
         folder = Files.createTempDirectory("carder-fault");
         command(List.of("chmod", "711", folder.toString()));
         cluster = folder.resolve("pg");
@@ -54,8 +66,13 @@ final class Stage implements AutoCloseable {
                 "-A",
                 "trust");
         control("start");
-        postgres(bin + "/createdb", "-h", "127.0.0.1", "-p", "" + databasePort, "-U", "carder", "carder");
-        startApplication();
+        try {
+            postgres(bin + "/createdb", "-h", "127.0.0.1", "-p", "" + databasePort, "-U", "carder", "carder");
+            startApplication();
+        } catch (Exception | Error broken) {
+            close();
+            throw broken;
+        }
     }
 
     String address() {
@@ -68,8 +85,39 @@ final class Stage implements AutoCloseable {
 
     /** Ends the application as a power cut would, and starts it again. */
     void killApplication() throws Exception {
-        application.destroyForcibly().waitFor();
+        end();
         startApplication();
+    }
+
+    private void end() throws InterruptedException {
+        if (application != null) {
+            application.destroyForcibly().waitFor();
+        }
+    }
+
+    boolean isApplicationAlive() {
+        return application != null && application.isAlive();
+    }
+
+    /** Megabytes of the application's heap that are in use after a collection. */
+    long megabytesInUse() throws Exception {
+        String pid = Long.toString(Objects.requireNonNull(application).pid());
+        String jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd").toString();
+        output(List.of(jcmd, pid, "GC.run"));
+        return USED.matcher(output(List.of(jcmd, pid, "GC.heap_info")))
+                        .results()
+                        .mapToLong(used -> Long.parseLong(used.group(1)))
+                        .sum()
+                / 1024;
+    }
+
+    private static String output(List<String> command) throws Exception {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        if (process.waitFor() != 0) {
+            throw new IllegalStateException(command + " said " + said);
+        }
+        return said;
     }
 
     /** Ends the database without letting it finish anything, and starts it again. */
@@ -79,8 +127,10 @@ final class Stage implements AutoCloseable {
     }
 
     private void startApplication() throws Exception {
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        command.addAll(options);
+        command.addAll(List.of(
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-cp",
@@ -91,14 +141,16 @@ final class Stage implements AutoCloseable {
                 "--spring.datasource.username=carder",
                 "--carder.demo=true",
                 "--spring.datasource.password=",
-                "--carder.media.folder=" + folder.resolve("media"));
+                "--carder.media.folder=" + folder.resolve("media")));
+        ProcessBuilder builder = new ProcessBuilder(command);
         builder.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         folder.resolve("application.log").toFile()));
-        application = builder.start();
+        Process started = builder.start();
+        application = started;
         Instant latest = Instant.now().plus(LONGEST_START);
         while (!answers()) {
-            if (application.waitFor(200, TimeUnit.MILLISECONDS) || Instant.now().isAfter(latest)) {
+            if (started.waitFor(200, TimeUnit.MILLISECONDS) || Instant.now().isAfter(latest)) {
                 throw new IllegalStateException(
                         "The application did not start:\n" + Files.readString(folder.resolve("application.log")));
             }
@@ -164,7 +216,7 @@ final class Stage implements AutoCloseable {
 
     @Override
     public void close() throws Exception {
-        application.destroyForcibly().waitFor();
+        end();
         control("stop", "-m", "immediate");
         command(List.of("rm", "-rf", folder.toString()));
     }

@@ -4,15 +4,11 @@ import app.carder.web.kit.Photos;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.net.CookieManager;
 import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -43,19 +39,13 @@ final class Tablet {
     final AtomicLong cut = new AtomicLong();
     final AtomicLong repeated = new AtomicLong();
 
-    private final HttpClient client = HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
-            .connectTimeout(Duration.ofSeconds(5))
-            .build();
-    private final String address;
+    private final Visitor visitor;
     private final Random random;
     private final UUID device = UUID.randomUUID();
     private final Map<UUID, Map<String, Object>> queue = new LinkedHashMap<>();
     private final Map<UUID, byte[]> files = new HashMap<>();
     private final Map<UUID, String> uploads = new HashMap<>();
     private Runnable kept = () -> {};
-    private String tokenHeader;
-    private String token;
 
     /** What was recorded. */
     final List<UUID> events = new ArrayList<>();
@@ -64,24 +54,12 @@ final class Tablet {
     final List<UUID> observations = new ArrayList<>();
 
     Tablet(String address, int seed) {
-        this.address = address;
+        this.visitor = new Visitor(address, Duration.ofSeconds(20));
         this.random = new Random(seed);
     }
 
     void signIn(String username) throws Exception {
-        contact();
-        String form = "username=" + username + "&password=parcels-and-post&_csrf="
-                + URLEncoder.encode(token, StandardCharsets.UTF_8);
-        HttpResponse<String> answer = client.send(
-                request("/sign-in")
-                        .header("Content-Type", "application/x-www-form-urlencoded")
-                        .POST(BodyPublishers.ofString(form))
-                        .build(),
-                BodyHandlers.ofString());
-        if (answer.statusCode() != 302) {
-            throw new IllegalStateException("Sign-in of %s answered %d".formatted(username, answer.statusCode()));
-        }
-        contact();
+        visitor.signIn(username);
     }
 
     /** Makes up a day: taps about the children of a room, snapshots, each with a photo. */
@@ -215,7 +193,7 @@ final class Tablet {
     }
 
     private void send(List<Map<String, Object>> batch) throws IOException, InterruptedException {
-        HttpRequest request = request("/watch/sync")
+        HttpRequest request = visitor.request("/watch/sync")
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofString(JSON.writeValueAsString(Map.of(
                         "device",
@@ -239,12 +217,12 @@ final class Tablet {
         requests.incrementAndGet();
         if (luck == 1) {
             repeated.incrementAndGet();
-            var twin = client.sendAsync(request, BodyHandlers.ofString());
-            read(client.send(request, BodyHandlers.ofString()));
+            var twin = visitor.client().sendAsync(request, BodyHandlers.ofString());
+            read(visitor.client().send(request, BodyHandlers.ofString()));
             twin.exceptionally(lost -> null).join();
             return;
         }
-        HttpResponse<String> answer = client.send(request, BodyHandlers.ofString());
+        HttpResponse<String> answer = visitor.client().send(request, BodyHandlers.ofString());
         if (luck == 2) {
             // It arrived, and the answer got lost: everything is sent again.
             cut.incrementAndGet();
@@ -255,7 +233,7 @@ final class Tablet {
 
     private void read(HttpResponse<String> answer) throws IOException, InterruptedException {
         if (answer.statusCode() != 200) {
-            contact();
+            visitor.contact();
             return;
         }
         for (JsonNode result : JSON.readTree(answer.body()).path("results")) {
@@ -283,12 +261,13 @@ final class Tablet {
         UUID id = (UUID) item.get("id");
         byte[] file = files.get(id);
         if (!uploads.containsKey(id)) {
-            HttpResponse<Void> created = client.send(
-                    tus("/watch/uploads")
-                            .header("Upload-Length", "" + file.length)
-                            .POST(BodyPublishers.noBody())
-                            .build(),
-                    BodyHandlers.discarding());
+            HttpResponse<Void> created = visitor.client()
+                    .send(
+                            tus("/watch/uploads")
+                                    .header("Upload-Length", "" + file.length)
+                                    .POST(BodyPublishers.noBody())
+                                    .build(),
+                            BodyHandlers.discarding());
             if (created.statusCode() != 201) {
                 throw new IllegalStateException("not created");
             }
@@ -298,8 +277,8 @@ final class Tablet {
                             .getPath());
         }
         String upload = uploads.get(id);
-        HttpResponse<Void> head =
-                client.send(tus(upload).method("HEAD", BodyPublishers.noBody()).build(), BodyHandlers.discarding());
+        HttpResponse<Void> head = visitor.client()
+                .send(tus(upload).method("HEAD", BodyPublishers.noBody()).build(), BodyHandlers.discarding());
         if (head.statusCode() == 404) {
             uploads.remove(id);
             throw new IllegalStateException("upload is gone");
@@ -309,13 +288,14 @@ final class Tablet {
             int end = Math.min(file.length, offset + CHUNK);
             byte[] chunk = Arrays.copyOfRange(file, offset, end);
             boolean cutOff = random.nextInt(6) == 0;
-            HttpResponse<Void> sent = client.send(
-                    tus(upload)
-                            .header("Upload-Offset", "" + offset)
-                            .header("Content-Type", "application/offset+octet-stream")
-                            .method("PATCH", cutOff ? cutInTheMiddle(chunk) : BodyPublishers.ofByteArray(chunk))
-                            .build(),
-                    BodyHandlers.discarding());
+            HttpResponse<Void> sent = visitor.client()
+                    .send(
+                            tus(upload)
+                                    .header("Upload-Offset", "" + offset)
+                                    .header("Content-Type", "application/offset+octet-stream")
+                                    .method("PATCH", cutOff ? cutInTheMiddle(chunk) : BodyPublishers.ofByteArray(chunk))
+                                    .build(),
+                            BodyHandlers.discarding());
             if (sent.statusCode() != 204) {
                 throw new IllegalStateException("chunk answered " + sent.statusCode());
             }
@@ -343,22 +323,10 @@ final class Tablet {
                 chunk.length);
     }
 
-    private void contact() throws IOException, InterruptedException {
-        HttpResponse<String> answer = client.send(
-                HttpRequest.newBuilder(URI.create(address + "/watch/contact"))
-                        .timeout(Duration.ofSeconds(20))
-                        .build(),
-                BodyHandlers.ofString());
-        if (answer.statusCode() == 200) {
-            JsonNode contact = JSON.readTree(answer.body());
-            token = contact.path("token").asString();
-            tokenHeader = contact.path("tokenHeader").asString();
-        }
-    }
-
     /** A photo as the server gives it. */
     byte[] picture(UUID photo) throws Exception {
-        return client.send(request("/photos/" + photo + "?size=large").build(), BodyHandlers.ofByteArray())
+        return visitor.client()
+                .send(visitor.request("/photos/" + photo + "?size=large").build(), BodyHandlers.ofByteArray())
                 .body();
     }
 
@@ -366,15 +334,8 @@ final class Tablet {
         return files.get(photo);
     }
 
-    private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(address + path))
-                .header(tokenHeader, token)
-                .header("X-Requested-By", "fetch")
-                .timeout(Duration.ofSeconds(20));
-    }
-
     private HttpRequest.Builder tus(String path) {
-        return request(path).header("Tus-Resumable", "1.0.0");
+        return visitor.request(path).header("Tus-Resumable", "1.0.0");
     }
 
     private static Map<String, Object> item(UUID id, String type, Map<String, Object> body) {

@@ -39,6 +39,7 @@ import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.SafetyCheck;
 import app.carder.core.safety.SmallPartsCylinder;
+import app.carder.core.said.TimeLimit;
 import app.carder.core.selfcheck.PictureGrid;
 import app.carder.core.selfcheck.PlayShop;
 import app.carder.core.vessel.Between;
@@ -163,7 +164,7 @@ final class Benchmark {
         RoomPlan large = TestPlans.large(1);
         rows.put(
                 "spots: where 4 adults see most of that room",
-                () -> SpotProposal.of(large, 4, Posture.STANDING, Play.FLOOR));
+                () -> SpotProposal.of(large, 4, Posture.STANDING, Play.FLOOR, TimeLimit.none()));
         rows.put(
                 "week: a room's week proposed from 43 cards, 80 places",
                 () -> WeekSolver.within(WeekSolver.USUAL_LIMIT, TestWeeks.ofARoom(3))

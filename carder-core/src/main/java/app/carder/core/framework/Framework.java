@@ -8,11 +8,12 @@ import java.util.stream.Stream;
  * A developmental framework: areas in order, each with aspects, each with statements.
  *
  * @param code stable, by which rooms name it
+ * @param version as its table says, or a sum of its rows where that says none: records keep it
  * @param name for people
  * @param credit whose it is and under which licence
  * @param areas in the framework's order
  */
-public record Framework(String code, String name, String credit, List<Area> areas) {
+public record Framework(String code, String version, String name, String credit, List<Area> areas) {
 
     /** Keeps its own copy. */
     public Framework {

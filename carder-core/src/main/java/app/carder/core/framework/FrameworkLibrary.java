@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The frameworks a room can choose from: those that ship, and those in a folder of the setting's own. */
@@ -72,6 +73,11 @@ public final class FrameworkLibrary {
                     "Framework must be one of %s, got \"%s\".".formatted(frameworksByCode.keySet(), code));
         }
         return framework;
+    }
+
+    /** One of them; absent where there is none with this code any more. */
+    public Optional<Framework> find(String code) {
+        return Optional.ofNullable(frameworksByCode.get(code));
     }
 
     private void addFile(Path file) throws IOException {

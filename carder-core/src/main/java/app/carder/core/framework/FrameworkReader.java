@@ -5,18 +5,20 @@ import app.carder.core.framework.Framework.Aspect;
 import app.carder.core.framework.Framework.Statement;
 import java.io.IOException;
 import java.io.Reader;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.zip.CRC32;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * Reads a framework from a table with the columns {@code level, code, parent, words}. Levels are {@code framework}
+ * Reads a framework from a table with the columns {@code level, code, parent, words} and, if its makers number it, {@code version}. Levels are {@code framework}
  * (one row; its parent column holds the credit), {@code area}, {@code aspect} and {@code statement}; a row's parent stands
  * above it. Lines that begin with {@code #} are remarks.
  */
@@ -72,9 +74,20 @@ final class FrameworkReader {
         }
         return new Framework(
                 head.get("code"),
+                version(rows),
                 head.get("words"),
                 head.get("parent"),
                 areas.values().stream().map(AreaRows::area).toList());
+    }
+
+    private static String version(List<CSVRecord> rows) {
+        CSVRecord head = rows.get(0);
+        if (head.isSet("version") && !head.get("version").isEmpty()) {
+            return head.get("version");
+        }
+        CRC32 sum = new CRC32();
+        rows.forEach(row -> sum.update(String.join("\n", row.toList()).getBytes(StandardCharsets.UTF_8)));
+        return Long.toHexString(sum.getValue());
     }
 
     private void add(CSVRecord row) {

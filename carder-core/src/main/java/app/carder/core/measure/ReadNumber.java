@@ -17,7 +17,7 @@ public final class ReadNumber {
     private static final Pattern THOUSANDS =
             Pattern.compile("[0-9]{1,3}([,\u00a0\u202f ][0-9]{3}){2,}(\\.[0-9]{1,6})?");
     private static final Pattern AMBIGUOUS = Pattern.compile("[1-9][0-9]{0,2},[0-9]{3}");
-    private static final Pattern WITH_UNIT = Pattern.compile("(.*?)[ \u00a0\u202f]*([a-zA-Z]+)");
+    private static final Pattern WITH_UNIT = Pattern.compile("^([^a-zA-Z]*+)([a-zA-Z]++)$");
 
     private static final Map<String, BigDecimal> CENTIMETRES = Map.of(
             "mm", new BigDecimal("0.1"), "cm", BigDecimal.ONE, "dm", BigDecimal.TEN, "m", BigDecimal.valueOf(100));
@@ -26,7 +26,7 @@ public final class ReadNumber {
     private static final Map<String, BigDecimal> MILLILITRES = Map.of(
             "ml", BigDecimal.ONE, "cl", BigDecimal.TEN, "dl", BigDecimal.valueOf(100), "l", BigDecimal.valueOf(1000));
 
-    /** Letters of the longest number with a unit. Some of the patterns take long over text that is none. */
+    /** Letters of the longest number with a unit. */
     private static final int LONGEST = 40;
 
     private ReadNumber() {}
@@ -54,9 +54,7 @@ public final class ReadNumber {
             return false;
         }
         Matcher unit = WITH_UNIT.matcher(text.strip());
-        return AMBIGUOUS
-                .matcher(unit.matches() ? unit.group(1).strip() : text.strip())
-                .matches();
+        return AMBIGUOUS.matcher(unit.matches() ? number(unit) : text.strip()).matches();
     }
 
     /** Centimetres: {@code 40}, {@code 40 cm}, {@code 0.6 m}, {@code 85 mm}. */
@@ -83,6 +81,11 @@ public final class ReadNumber {
             return plain(text);
         }
         BigDecimal factor = units.get(unit.group(2).toLowerCase(Locale.ROOT));
-        return factor == null ? Optional.empty() : plain(unit.group(1)).map(factor::multiply);
+        return factor == null ? Optional.empty() : plain(number(unit)).map(factor::multiply);
+    }
+
+    /** What stands before a unit, without the blanks between, which may be those that keep a line together. */
+    private static String number(Matcher unit) {
+        return unit.group(1).replace('\u00a0', ' ').replace('\u202f', ' ').strip();
     }
 }

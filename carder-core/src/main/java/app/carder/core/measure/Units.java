@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 /** Reads and prints amounts of one dimension: a table from unit symbol to base units. */
 final class Units {
 
-    private static final Pattern TEXT = Pattern.compile("\\s*(-?[0-9]+(?:[.,][0-9]+)?)\\s*(\\S+)\\s*");
+    private static final Pattern TEXT = Pattern.compile("^\\s*+(-?[0-9]++(?:[.,][0-9]++)?+)\\s*+(\\S++)\\s*+$");
 
     private final String thing;
     private final Map<String, BigDecimal> baseUnitsBySymbol = new LinkedHashMap<>();

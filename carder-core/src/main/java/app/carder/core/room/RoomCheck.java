@@ -12,6 +12,7 @@ import app.carder.core.room.ZoneKind.Sound;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.said.Said;
+import app.carder.core.said.TimeLimit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -34,11 +35,13 @@ public final class RoomCheck {
     private final RoomPlan plan;
     private final Capacity capacity;
     private final Ways ways;
+    private final TimeLimit limit;
 
-    private RoomCheck(RoomPlan plan, Capacity capacity) {
+    private RoomCheck(RoomPlan plan, Capacity capacity, TimeLimit limit) {
         this.plan = plan;
+        this.limit = limit;
         this.capacity = capacity;
-        this.ways = new Ways(plan);
+        this.ways = new Ways(plan, limit);
     }
 
     /**
@@ -49,7 +52,20 @@ public final class RoomCheck {
      * @param agesInMonths completed months of every child who may be there at once
      */
     public static List<Finding> of(RoomPlan plan, RatioRule rule, List<Integer> agesInMonths) {
-        RoomCheck check = new RoomCheck(plan, Capacity.of(plan, rule, agesInMonths));
+        return of(plan, rule, agesInMonths, TimeLimit.none());
+    }
+
+    /**
+     * All findings, the gravest first.
+     *
+     * @param plan the room
+     * @param rule whose floor figures hold
+     * @param agesInMonths completed months of every child who may be there at once
+     * @param limit how long it may take
+     * @throws IllegalArgumentException if it takes longer
+     */
+    public static List<Finding> of(RoomPlan plan, RatioRule rule, List<Integer> agesInMonths, TimeLimit limit) {
+        RoomCheck check = new RoomCheck(plan, Capacity.of(plan, rule, agesInMonths), limit);
         List<Finding> findings = new ArrayList<>();
         check.floor(rule, agesInMonths.size()).ifPresent(findings::add);
         findings.addAll(check.exits());
@@ -58,6 +74,17 @@ public final class RoomCheck {
         findings.addAll(check.quiet());
         findings.sort(Comparator.comparing(Finding::level));
         return findings;
+    }
+
+    /** What is said instead of all findings where a plan could not be looked over. */
+    public static Finding notLookedOver(Said why) {
+        return finding(
+                "NOT_LOOKED_OVER",
+                Level.CANNOT_BE_JUDGED,
+                Finding.Words.of("room.not-looked-over", why),
+                "the room",
+                PRACTICE,
+                "");
     }
 
     private Optional<Finding> floor(RatioRule rule, int children) {
@@ -164,6 +191,7 @@ public final class RoomCheck {
         List<Finding> findings = new ArrayList<>();
         for (Zone quiet : plan.zones()) {
             for (Zone loud : plan.zones()) {
+                limit.check();
                 if (quiet.kind().sound() == Sound.QUIET && loud.kind().sound() == Sound.LOUD && isClose(quiet, loud)) {
                     findings.add(finding(
                             "QUIET",

@@ -5,6 +5,7 @@ import app.carder.core.reckoning.Source;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
+import app.carder.core.said.TimeLimit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -88,6 +89,15 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
 
     /** From all spots of the plan; without any, nothing is seen. */
     public static Sightlines of(RoomPlan plan) {
+        return of(plan, TimeLimit.none());
+    }
+
+    /**
+     * From all spots of the plan; without any, nothing is seen.
+     *
+     * @throws IllegalArgumentException if it takes longer than it may
+     */
+    public static Sightlines of(RoomPlan plan, TimeLimit limit) {
         List<Shadow> casters = Shadow.casters(plan);
         Polygon room = Shapes.of(plan.outline());
         List<Light> lights = Arrays.stream(Play.values())
@@ -102,7 +112,7 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
                 .toList();
         // Zones have nothing to do with each other, and a drag waits for the answer: each processor takes some.
         List<Looked> looked = plan.zones().parallelStream()
-                .map(zone -> look(zone, Shapes.both(Shapes.of(zone.footprint()), room), lights))
+                .map(zone -> look(zone, Shapes.both(Shapes.of(zone.footprint()), room), lights, limit))
                 .toList();
         Map<String, Map<Play, Seen>> areas = new HashMap<>();
         Map<Play, List<Blind>> blind = new EnumMap<>(Play.class);
@@ -115,18 +125,23 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
                 plan.ofZones(zone -> new ZoneSight(zone, areas.getOrDefault(zone.id(), Map.of()))), blind);
     }
 
+    /** What is said of a plan that was not looked at: nothing about any zone. */
+    public static Sightlines unknown() {
+        return new Sightlines(List.of(), Map.of());
+    }
+
     /** What furniture does to looks at one height: the shadows from each spot, and where no child can be. */
     private record Light(Play play, List<List<Polygon>> shadows, List<Polygon> covered) {}
 
     /** One zone, looked at. */
     private record Looked(Zone zone, Map<Play, Seen> seen, Map<Play, List<Blind>> blind) {}
 
-    private static Looked look(Zone zone, Geometry inRoom, List<Light> lights) {
+    private static Looked look(Zone zone, Geometry inRoom, List<Light> lights, TimeLimit limit) {
         Map<Play, Seen> seen = new EnumMap<>(Play.class);
         Map<Play, List<Blind>> blind = new EnumMap<>(Play.class);
         for (Light light : lights) {
             Geometry floor = Shapes.minus(inRoom, Shapes.union(near(inRoom, light.covered())));
-            Geometry unseen = unseen(floor, light.shadows());
+            Geometry unseen = unseen(floor, light.shadows(), limit);
             double floorM2 = Shapes.squareMetres(floor);
             seen.put(light.play(), new Seen(floorM2, floorM2 - Shapes.squareMetres(unseen)));
             blind.put(light.play(), polygons(unseen));
@@ -138,17 +153,21 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
      * The part of a floor that lies in shadow from every spot. Zone by zone, with only what falls there, and the spot that sees most
      * first, so that each step works on the little that is left: it has to follow a drag.
      */
-    private static Geometry unseen(Geometry floor, List<List<Polygon>> shadows) {
+    private static Geometry unseen(Geometry floor, List<List<Polygon>> shadows, TimeLimit limit) {
         Envelope around = floor.getEnvelopeInternal();
         List<List<Polygon>> here = shadows.stream()
-                .map(ofSpot -> Shapes.outermost(ofSpot.stream()
-                        .flatMap(shadow -> Shapes.within(shadow, around).stream())
-                        .toList()))
+                .map(ofSpot -> {
+                    limit.check();
+                    return Shapes.outermost(ofSpot.stream()
+                            .flatMap(shadow -> Shapes.within(shadow, around).stream())
+                            .toList());
+                })
                 .sorted(Comparator.comparingDouble(
                         ofSpot -> ofSpot.stream().mapToDouble(Polygon::getArea).sum()))
                 .toList();
         Geometry unseen = floor;
         for (List<Polygon> ofSpot : here) {
+            limit.check();
             unseen = Shapes.both(unseen, Shapes.union(near(unseen, ofSpot)));
         }
         return unseen;

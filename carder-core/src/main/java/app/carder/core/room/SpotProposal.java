@@ -4,6 +4,7 @@ import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.said.Refused;
+import app.carder.core.said.TimeLimit;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
@@ -49,9 +50,11 @@ public record SpotProposal(
      * @param adults how many, 1 to 8
      * @param posture of all of them
      * @param play how high the children are
-     * @throws IllegalArgumentException if there are too few or too many adults, or the plan has no zones or no free floor
+     * @param limit how long it may take
+     * @throws IllegalArgumentException if there are too few or too many adults, the plan has no zones or no free floor, or it takes too
+     *     long
      */
-    public static SpotProposal of(RoomPlan plan, int adults, Posture posture, Play play) {
+    public static SpotProposal of(RoomPlan plan, int adults, Posture posture, Play play, TimeLimit limit) {
         if (adults < 1 || adults > MOST_ADULTS) {
             throw Refused.because("refused.spot-proposal.adults-must-be", MOST_ADULTS, adults);
         }
@@ -62,7 +65,10 @@ public record SpotProposal(
         }
         List<Shadow> casters = Shadow.casters(plan);
         List<BitSet> sees = places.parallelStream()
-                .map(place -> seen(place, posture.eyeMm(), points, play.heightMm(), casters))
+                .map(place -> {
+                    limit.check();
+                    return seen(place, posture.eyeMm(), points, play.heightMm(), casters);
+                })
                 .toList();
         return greedy(places, sees, points.size(), adults, posture);
     }

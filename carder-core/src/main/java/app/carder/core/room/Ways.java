@@ -4,6 +4,7 @@ import app.carder.core.room.FurnitureKind.Use;
 import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Zone;
+import app.carder.core.said.TimeLimit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -33,12 +34,14 @@ final class Ways {
     private static final double SPECK_MM2 = 1000;
 
     private final RoomPlan plan;
+    private final TimeLimit limit;
     private final Geometry room;
     private final Geometry inTheWay;
     private final Map<Integer, List<Zone>> cutOff = new HashMap<>();
 
-    Ways(RoomPlan plan) {
+    Ways(RoomPlan plan, TimeLimit limit) {
         this.plan = plan;
+        this.limit = limit;
         this.room = Shapes.of(plan.outline());
         this.inTheWay = inTheWay(plan);
     }
@@ -56,6 +59,7 @@ final class Ways {
         Geometry main = main(free, widthMm);
         return plan.zones().stream()
                 .filter(zone -> {
+                    limit.check();
                     Geometry floor = Shapes.of(zone.footprint());
                     double near = free.intersects(floor) ? 0 : widthMm / 2.0;
                     return main.isEmpty() || main.distance(floor) > near;
@@ -142,6 +146,7 @@ final class Ways {
         PriorityQueue<double[]> queue = new PriorityQueue<>(Comparator.comparingDouble((double[] one) -> one[0]));
         double near = 200 + STEP_MM;
         for (int cell = 0; cell < open.length; cell++) {
+            limit.check();
             Coordinate at = at(cell, columns, sheet);
             open[cell] = free.contains(Shapes.FACTORY.createPoint(at));
             if (open[cell] && from.distance(Shapes.FACTORY.createPoint(at)) <= near) {
@@ -150,6 +155,7 @@ final class Ways {
             }
         }
         while (!queue.isEmpty()) {
+            limit.check();
             double[] next = queue.remove();
             int cell = (int) next[1];
             if (next[0] > best[cell]) {

@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
  */
 public record CareEntry(Kind kind, String words, String asksFor) {
 
-    private static final Pattern LENGTH = Pattern.compile("\\d+(?:[.,]\\d+)?\\s*(?:mm|cm|m)\\b");
+    private static final Pattern LENGTH =
+            Pattern.compile("(?<!\\d)\\d++(?:[.,]\\d++)?\\s*+(?:mm|cm|m)(?![\\p{L}\\p{N}])");
 
     /** Longest words: 120 letters. */
     public static final int LONGEST_WORDS = 120;

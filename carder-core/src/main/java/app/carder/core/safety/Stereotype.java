@@ -44,7 +44,8 @@ record Stereotype(String found, String kinder) {
                     .map(line -> line.split(" => ", 2))
                     .map(parts -> new Prompt(
                             Pattern.compile(
-                                    "\\b(?:" + parts[0] + ")\\b", Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE),
+                                    "(?<![\\p{L}\\p{N}])(?:" + parts[0] + ")(?![\\p{L}\\p{N}])",
+                                    Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE),
                             parts[1]))
                     .toList();
         } catch (IOException broken) {

@@ -20,7 +20,7 @@ import java.util.regex.Pattern;
 public final class Describing {
 
     private static final Pattern QUOTED =
-            Pattern.compile("“[^”]*”|„[^“”]*[“”]|«[^»]*»|\"[^\"]*\"|(?<!\\p{L})‘[^’]*’(?!\\p{L})");
+            Pattern.compile("“[^“”]*”|„[^„“”]*[“”]|«[^«»]*»|\"[^\"]*\"|(?<!\\p{L})‘[^‘’]*’(?!\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile("[^.!?\\n]+");
 
     private final Phrases<Watched> watched;

@@ -17,7 +17,7 @@ import java.util.regex.Pattern;
 public record ReadingEase(int words, int sentences, int syllables, double score) {
 
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}]+(?:['’][\\p{L}\\p{M}]+)*");
-    private static final Pattern SENTENCE_END = Pattern.compile("[.!?…]+(?=\\s|[”\"’»]|$)|\\n+");
+    private static final Pattern SENTENCE_END = Pattern.compile("(?<![.!?…])[.!?…]++(?=\\s|[”\"’»]|$)|\\n+");
 
     /** Fewer words say nothing. */
     private static final int FEWEST_WORDS = 10;

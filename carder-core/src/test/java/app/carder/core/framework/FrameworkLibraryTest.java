@@ -74,4 +74,19 @@ class FrameworkLibraryTest {
                 .hasMessageContaining("nowhere");
         assertThatThrownBy(() -> FrameworkLibrary.shipped().get("none")).hasMessageContaining("must be one of");
     }
+
+    @Test
+    void knowsAVersionByItsNumberAndWhereThereIsNoneByItsRows(@TempDir Path folder) throws IOException {
+        String rows = "level,code,parent,words\nframework,own,Us,Our own\narea,own-a,,Mud\n";
+        Files.writeString(folder.resolve("own.csv"), rows);
+        String before = FrameworkLibrary.shipped().withFolder(folder).get("own").version();
+        assertThat(FrameworkLibrary.shipped().withFolder(folder).get("own").version())
+                .isEqualTo(before)
+                .isNotEmpty();
+
+        Files.writeString(folder.resolve("own.csv"), rows.replace("Mud", "Mud and water"));
+        assertThat(FrameworkLibrary.shipped().withFolder(folder).get("own").version())
+                .isNotEqualTo(before);
+        assertThat(FrameworkLibrary.shipped().get("eyfs").version()).isEqualTo("2026-05");
+    }
 }

@@ -1,6 +1,7 @@
 package app.carder.core.room;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import app.carder.core.ratio.RatioRule;
@@ -9,11 +10,16 @@ import app.carder.core.room.RoomPlan.DoorUse;
 import app.carder.core.room.RoomPlan.Ground;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Place;
+import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.RoomPlan.Wall;
 import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
+import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
+import app.carder.core.said.TimeLimit;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -172,5 +178,18 @@ class RoomCheckTest {
                         .get(0)
                         .floorM2())
                 .isLessThanOrEqualTo(new BigDecimal("7.84"));
+    }
+
+    @Test
+    void whatTakesTooLongIsGivenUpAndSaidToBeUnknown() {
+        RoomPlan plan = TestPlans.large(1);
+        TimeLimit over = TimeLimit.of(Duration.ofNanos(-1));
+
+        assertThatThrownBy(() -> RoomCheck.of(plan, RatioRule.usual(), List.of(), over))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> Sightlines.of(plan, over)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> SpotProposal.of(plan, 2, Posture.STANDING, Play.FLOOR, over))
+                .isInstanceOf(Refused.class);
+        assertThat(RoomCheck.notLookedOver(Said.typed("Too much.")).holds()).isTrue();
     }
 }

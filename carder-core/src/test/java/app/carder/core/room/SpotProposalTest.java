@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.RoomPlan.Wall;
+import app.carder.core.said.TimeLimit;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -18,7 +19,7 @@ class SpotProposalTest {
 
     @Test
     void oneAdultIsEnoughForAnEmptyRoom() {
-        SpotProposal proposal = SpotProposal.of(ROOM, 3, Posture.STANDING, Play.FLOOR);
+        SpotProposal proposal = SpotProposal.of(ROOM, 3, Posture.STANDING, Play.FLOOR, TimeLimit.none());
 
         assertThat(proposal.spots()).as("more would add nothing").hasSize(1);
         assertThat(proposal.seenPercent()).containsExactly(100);
@@ -37,8 +38,8 @@ class SpotProposalTest {
                 List.of(),
                 List.of());
 
-        SpotProposal one = SpotProposal.of(walled, 1, Posture.STANDING, Play.FLOOR);
-        SpotProposal two = SpotProposal.of(walled, 2, Posture.STANDING, Play.FLOOR);
+        SpotProposal one = SpotProposal.of(walled, 1, Posture.STANDING, Play.FLOOR, TimeLimit.none());
+        SpotProposal two = SpotProposal.of(walled, 2, Posture.STANDING, Play.FLOOR, TimeLimit.none());
 
         assertThat(one.spots().get(0).at().xMm()).as("the larger one").isGreaterThan(2000);
         assertThat(one.seenPercent().get(0)).isBetween(62, 70);
@@ -52,14 +53,14 @@ class SpotProposalTest {
     @Test
     void statesWhatTheMethodPromises() {
         assertThat(List.of(1, 2, 3).stream()
-                        .map(k -> SpotProposal.of(ROOM, k, Posture.STANDING, Play.FLOOR)
+                        .map(k -> SpotProposal.of(ROOM, k, Posture.STANDING, Play.FLOOR, TimeLimit.none())
                                 .guaranteePercent()))
                 .containsExactly(100, 75, 70);
     }
 
     @Test
     void greedyPlacesSeeWhatTheirBoundSaysInAFullRoom() {
-        SpotProposal proposal = SpotProposal.of(TestPlans.large(5), 3, Posture.STANDING, Play.FLOOR);
+        SpotProposal proposal = SpotProposal.of(TestPlans.large(5), 3, Posture.STANDING, Play.FLOOR, TimeLimit.none());
 
         assertThat(proposal.seenPercent()).isSorted().hasSize(3);
         assertThat(proposal.atMostPercent()).isBetween(proposal.seenPercent().get(2), 100);
@@ -71,9 +72,10 @@ class SpotProposalTest {
 
     @Test
     void refusesARoomWithoutZonesAndNoAdults() {
-        assertThatThrownBy(() -> SpotProposal.of(TestPlans.empty(5000, 5000), 1, Posture.SEATED, Play.FLOOR))
+        assertThatThrownBy(() ->
+                        SpotProposal.of(TestPlans.empty(5000, 5000), 1, Posture.SEATED, Play.FLOOR, TimeLimit.none()))
                 .hasMessage("Plan must have a zone to look at and free floor to stand on.");
-        assertThatThrownBy(() -> SpotProposal.of(ROOM, 0, Posture.SEATED, Play.FLOOR))
+        assertThatThrownBy(() -> SpotProposal.of(ROOM, 0, Posture.SEATED, Play.FLOOR, TimeLimit.none()))
                 .hasMessage("Adults must be 1 to 8, got 0.");
     }
 }

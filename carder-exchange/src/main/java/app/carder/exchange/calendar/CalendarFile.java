@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.data.ParserException;
@@ -45,6 +46,13 @@ public final class CalendarFile {
     public static final int LARGEST_CHARACTERS = 1_000_000;
 
     private static final int MOST_EVENTS = 2000;
+
+    /** Repetitions of all events together that are gone through: a hundred events on every day for five years. */
+    private static final long MOST_REPETITIONS = 200_000;
+
+    private static final Pattern FOLDED = Pattern.compile("\\r?\\n[ \\t]");
+    private static final Pattern WITHIN_A_DAY = Pattern.compile(
+            "^(?:RRULE|EXRULE)[^\\n]*FREQ=(?:SECONDLY|MINUTELY|HOURLY)", Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
 
     private CalendarFile() {}
 
@@ -128,6 +136,10 @@ public final class CalendarFile {
         if (text.length() > LARGEST_CHARACTERS) {
             throw Refused.because("refused.calendar-file.the-calendar-must");
         }
+        // Before it is parsed: reading the rules of a time zone unfolds them.
+        if (WITHIN_A_DAY.matcher(FOLDED.matcher(text).replaceAll("")).find()) {
+            throw Refused.because("refused.calendar-file.within-a-day");
+        }
         Calendar calendar;
         try {
             calendar = new CalendarBuilder().build(new StringReader(text));
@@ -140,6 +152,9 @@ public final class CalendarFile {
         List<VEvent> events = calendar.getComponents(Component.VEVENT);
         if (events.size() > MOST_EVENTS) {
             throw Refused.because("refused.calendar-file.the-calendar-must-2", MOST_EVENTS);
+        }
+        if (events.stream().mapToLong(event -> Repetitions.of(event, until)).sum() > MOST_REPETITIONS) {
+            throw Refused.because("refused.calendar-file.repetitions", MOST_REPETITIONS);
         }
         List<Occasion> occasions = new ArrayList<>();
         events.forEach(event -> occasions.addAll(occasions(event, from, until, zone)));
@@ -193,7 +208,7 @@ public final class CalendarFile {
         return midnight && end.isAfter(first) ? end.minusDays(1) : end;
     }
 
-    private static LocalDate day(Temporal at, ZoneId zone) {
+    static LocalDate day(Temporal at, ZoneId zone) {
         if (at instanceof LocalDate day) {
             return day;
         }

@@ -11,12 +11,16 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.Collections;
 import java.util.List;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CalendarFileTest {
 
@@ -138,5 +142,47 @@ class CalendarFileTest {
                 .hasMessageContaining("can be read, from line");
         assertThatThrownBy(() -> read("x".repeat(CalendarFile.LARGEST_CHARACTERS + 1)))
                 .hasMessage("The calendar must have at most a million characters.");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"SECONDLY", "MINUTELY;INTERVAL=90", "HOURLY"})
+    void refusesWhatRepeatsWithinADayBeforeItIsUnfolded(String often) {
+        assertThatThrownBy(() -> read(calendar(event("DTSTART:19000101T000000Z", "RRULE:COUNT=9;FREQ=" + often))))
+                .hasMessageContaining("repeats every hour, minute or second");
+        String zone = "BEGIN:VTIMEZONE\r\nTZID:Here\r\nBEGIN:STANDARD\r\nDTSTART:19000101T000000\r\nRRULE:FR\r\n EQ="
+                + often + "\r\nTZOFFSETFROM:+0000\r\nTZOFFSETTO:+0100\r\nEND:STANDARD\r\nEND:VTIMEZONE\r\n";
+        assertThatThrownBy(() -> read(calendar(zone + event("DTSTART;TZID=Here:20260907T080000"))))
+                .as("in a time zone, folded")
+                .hasMessageContaining("repeats every hour, minute or second");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "FREQ=DAILY;BYHOUR=1,2,3,4;BYMINUTE=1,2,3,4;BYSECOND=1,2,3,4,5|50",
+                "FREQ=DAILY|1900",
+                "FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR|1900",
+                "FREQ=MONTHLY;BYMONTHDAY=1,2,3,4,5,6,7,8,9,10|1900",
+                "FREQ=YEARLY;BYYEARDAY=1,2,3|1900"
+            })
+    void refusesMoreRepetitionsThanAnybodyHas(String rule, int events) {
+        String many = event("DTSTART:19000101T000000Z", "DTEND:19000101T010000Z", "RRULE:" + rule);
+
+        assertThatThrownBy(() -> read(calendar(Collections.nCopies(events, many).toArray(String[]::new))))
+                .hasMessageContaining("repeat more than 200,000 times");
+    }
+
+    @Test
+    void takesTwoHundredSeriesOfALongKeptCalendar() {
+        String ended =
+                event("DTSTART:20100104T080000Z", "DTEND:20100104T090000Z", "RRULE:FREQ=WEEKLY;UNTIL=20150105T080000Z");
+        String running =
+                event("SUMMARY:Music", "DTSTART:20100107T080000Z", "DTEND:20100107T090000Z", "RRULE:FREQ=WEEKLY");
+
+        assertThat(read(calendar((ended + "\r\n").repeat(199) + running)))
+                .extracting(Occasion::summary)
+                .containsOnly("Music")
+                .isNotEmpty();
     }
 }

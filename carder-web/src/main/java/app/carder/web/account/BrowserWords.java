@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A browser in the few words by which its owner knows it again: {@code Firefox on Windows}. */
-final class BrowserWords {
+public final class BrowserWords {
 
     private record Sign(String said, String words) {}
 
@@ -30,7 +30,7 @@ final class BrowserWords {
     private BrowserWords() {}
 
     /** Empty where nothing is known of it. */
-    static String of(@Nullable String userAgent) {
+    public static String of(@Nullable String userAgent) {
         return Stream.of(PROGRAMS, MACHINES)
                 .flatMap(signs -> first(signs, userAgent == null ? "" : userAgent).stream())
                 .collect(Collectors.joining(" on "));

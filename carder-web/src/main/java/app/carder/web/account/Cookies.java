@@ -30,10 +30,19 @@ class Cookies {
 
     /** One that scripts cannot read and no other site has sent along. */
     ResponseCookie own(String plain, String value, Duration lasts) {
+        return cookie(plain, value, lasts, "Strict");
+    }
+
+    /** The same, but sent along when a link leads here from a mail. */
+    ResponseCookie fromMail(String plain, String value, Duration lasts) {
+        return cookie(plain, value, lasts, "Lax");
+    }
+
+    private ResponseCookie cookie(String plain, String value, Duration lasts, String sameSite) {
         return ResponseCookie.from(name(plain), value)
                 .httpOnly(true)
                 .secure(secure)
-                .sameSite("Strict")
+                .sameSite(sameSite)
                 .path("/")
                 .maxAge(lasts)
                 .build();

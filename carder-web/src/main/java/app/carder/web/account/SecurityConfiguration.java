@@ -29,6 +29,7 @@ import org.springframework.security.web.authentication.LoginUrlAuthenticationEnt
 import org.springframework.security.web.authentication.logout.HeaderWriterLogoutHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
@@ -115,7 +116,9 @@ class SecurityConfiguration {
             SessionEnding ending,
             RequestCache savedRequests,
             Cookies cookies,
+            HomeCookie home,
             PasskeyAuthentication passkey,
+            OwnPasswordService own,
             LimitProperties limits)
             throws Exception {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
@@ -131,6 +134,7 @@ class SecurityConfiguration {
                                 path.matcher(HttpMethod.POST, "/webauthn/authenticate/options"),
                                 path.matcher(HttpMethod.POST, "/login/webauthn"),
                                 path.matcher("/open/**"),
+                                path.matcher(HomeCookie.PATH),
                                 path.matcher(HttpMethod.GET, "/calendar/feed/*"),
                                 path.matcher(HttpMethod.GET, "/watch/contact"),
                                 path.matcher(HttpMethod.GET, "/watch/worker.js"),
@@ -149,6 +153,7 @@ class SecurityConfiguration {
                         .failureHandler((request, response, failure) -> response.sendRedirect(failed(failure))))
                 .addFilterBefore(new SessionLifetime(), SecurityContextHolderFilter.class)
                 .addFilterBefore(new HandOnly(), SecurityContextHolderFilter.class)
+                .addFilterAfter(new PasskeyAsksPassword(own), CsrfFilter.class)
                 .addFilterBefore(new BodyLimit(limits, "/watch/uploads"), SecurityContextHolderFilter.class)
                 .webAuthn(passkeys -> passkeys.disableDefaultRegistrationPage(true)
                         .withObjectPostProcessor(new ObjectPostProcessor<WebAuthnAuthenticationFilter>() {
@@ -172,6 +177,10 @@ class SecurityConfiguration {
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, failure) -> response.sendError(401),
                                 request -> "fetch".equals(request.getHeader("X-Requested-By")))
+                        .defaultAuthenticationEntryPointFor(
+                                (request, response, failure) -> response.sendRedirect(HomeCookie.PATH),
+                                request -> request.getRequestURI().startsWith("/family")
+                                        && home.of(request).isPresent())
                         .defaultAuthenticationEntryPointFor(
                                 new LoginUrlAuthenticationEntryPoint("/sign-in"), request -> true))
                 // As with saved requests: in a cookie.

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param role what they do here
  * @param name for people
  * @param rooms where staff work
- * @param openedInvitation the link that was opened, where there is no account
+ * @param openedBrowser the browser at home in which a link was opened, where there is no account
  */
 public record Viewer(
         UUID personId,
@@ -24,7 +24,7 @@ public record Viewer(
         Role role,
         String name,
         Rooms rooms,
-        @Nullable UUID openedInvitation) implements Principal, Serializable {
+        @Nullable UUID openedBrowser) implements Principal, Serializable {
 
     /**
      * Where somebody works.
@@ -48,9 +48,9 @@ public record Viewer(
         return new Viewer(accountId, settingId, role, name, rooms, null);
     }
 
-    /** A carer who opened a link with its code. */
-    public static Viewer ofLink(UUID carerId, SettingId settingId, String name, UUID invitationId) {
-        return new Viewer(carerId, settingId, Role.CARER, name, Rooms.NONE, invitationId);
+    /** A carer in a browser in which a link was opened with its code. */
+    public static Viewer ofBrowser(UUID carerId, SettingId settingId, String name, UUID browserId) {
+        return new Viewer(carerId, settingId, Role.CARER, name, Rooms.NONE, browserId);
     }
 
     /** The home room of staff. */
@@ -58,9 +58,9 @@ public record Viewer(
         return Optional.ofNullable(rooms.home());
     }
 
-    /** The link that was opened, where there is no account. */
-    public Optional<UUID> invitation() {
-        return Optional.ofNullable(openedInvitation);
+    /** The browser at home, where there is no account. */
+    public Optional<UUID> browser() {
+        return Optional.ofNullable(openedBrowser);
     }
 
     /** For the session table: an id, not a name. */

@@ -52,12 +52,16 @@ public record ChildCare(
                 .collect(Collectors.joining("; "));
     }
 
+    private static boolean endsInMark(String words) {
+        return ".,;:!?)".indexOf(words.charAt(words.length() - 1)) >= 0;
+    }
+
     /** What the medical plan and the family ask of adults, and where the medicine is; empty where nothing is written. */
     public String whatToDo() {
         return Stream.of(Stream.of(plan), entries.stream().map(CareEntry::asksFor), Stream.of(medicine))
                 .flatMap(words -> words)
                 .filter(words -> !words.isEmpty())
-                .map(words -> words.matches(".*\\p{Punct}") ? words : words + ".")
+                .map(words -> words + (endsInMark(words) ? "" : "."))
                 .collect(Collectors.joining(" "));
     }
 }

@@ -9,7 +9,7 @@ final class MailAddress {
     private static final int LONGEST = 254;
 
     /** Each character can be at one place of the pattern only, so that no text takes long. */
-    private static final Pattern FORM = Pattern.compile("[^@\\s]+@[^@\\s.]+(?:\\.[^@\\s.]+)+");
+    private static final Pattern FORM = Pattern.compile("^[^@\\s]+@[^@\\s.]+(?:\\.[^@\\s.]+)+$");
 
     private MailAddress() {}
 

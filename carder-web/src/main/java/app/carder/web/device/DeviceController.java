@@ -108,7 +108,7 @@ class DeviceController {
             @AuthenticationPrincipal Viewer viewer, @RequestParam MultiValueMap<String, String> parameters) {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        String words = typed.optional("policy", StepInPolicy.LONGEST, errors);
+        String words = typed.passage("policy", StepInPolicy.LONGEST, errors);
         if (errors.any()) {
             return page(viewer, asItIs(viewer).with("policy", typed.raw("policy")), errors);
         }

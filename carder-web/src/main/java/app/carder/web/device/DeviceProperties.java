@@ -9,7 +9,6 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  *
  * @param keyLasts after so long records are sealed to a new key; what was sealed to older ones is opened for {@link SealKeys#KEPT}
  * @param uploads where photos lie until they have arrived whole
- * @param uploadsLast how long a photo that was begun and not finished is kept
  */
 @ConfigurationProperties("carder.device")
-record DeviceProperties(Duration keyLasts, Path uploads, Duration uploadsLast) {}
+record DeviceProperties(Duration keyLasts, Path uploads) {}

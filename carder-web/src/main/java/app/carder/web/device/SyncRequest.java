@@ -21,8 +21,6 @@ import tools.jackson.databind.JsonNode;
 record SyncRequest(
         UUID device, String name, long clockOffsetMs, long clockUncertaintyMs, int unsent, List<JsonNode> items) {
 
-    static final int MOST_ITEMS = 500;
-
     /**
      * Cleans the name, and makes sure that all is there.
      *
@@ -30,7 +28,7 @@ record SyncRequest(
      */
     SyncRequest {
         Objects.requireNonNull(device);
-        name = Typed.clean(name);
+        name = Typed.oneLine(name);
         items = List.copyOf(items);
         clock(clockOffsetMs, clockUncertaintyMs);
     }

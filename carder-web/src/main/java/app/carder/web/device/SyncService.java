@@ -6,6 +6,7 @@ import app.carder.web.children.ChildService;
 import app.carder.web.device.SyncAnswer.Result;
 import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
+import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.ProvocationService;
@@ -64,6 +65,7 @@ class SyncService {
     private final ProvocationService provocations;
     private final JsonMapper json;
     private final MessageSource messages;
+    private final LimitProperties limits;
     private final Clock clock;
 
     SyncService(
@@ -80,6 +82,7 @@ class SyncService {
             ProvocationService provocations,
             JsonMapper json,
             MessageSource messages,
+            LimitProperties limits,
             Clock clock) {
         this.devices = devices;
         this.watchLog = watchLog;
@@ -94,14 +97,14 @@ class SyncService {
         this.provocations = provocations;
         this.json = json;
         this.messages = messages;
+        this.limits = limits;
         this.clock = clock;
     }
 
     SyncAnswer take(Viewer viewer, SyncRequest request) {
         boolean revoked = devices.met(viewer, request.device(), request.name(), request.unsent(), request.clock());
         Delivery delivery = new Delivery(viewer, request);
-        List<JsonNode> items =
-                request.items().stream().limit(SyncRequest.MOST_ITEMS).toList();
+        List<JsonNode> items = request.items().stream().limit(limits.items()).toList();
         items.forEach(delivery::take);
         return new SyncAnswer(clock.instant(), revoked, delivery.results(items));
     }
@@ -349,6 +352,7 @@ class SyncService {
             }
             List<UUID> known = observations.known(viewer.settingId(), item.observations());
             if (known.isEmpty()) {
+                uploads.delete(bringer, item.upload());
                 return refused(id, "sync.photo.alone");
             }
             Optional<Long> length = uploads.finished(bringer, item.upload());
@@ -361,8 +365,13 @@ class SyncService {
                 uploads.delete(bringer, item.upload());
                 return Result.kept(id);
             } catch (PhotoRefused refused) {
-                return Result.refused(
-                        id, messages.getMessage(refused.code(), new Object[] {photos.largestMegabytes()}, Locale.UK));
+                uploads.delete(bringer, item.upload());
+                return refused.reason() == PhotoRefused.Reason.BUSY
+                        ? Result.again(id)
+                        : Result.refused(
+                                id,
+                                messages.getMessage(
+                                        refused.code(), new Object[] {photos.largestMegabytes()}, Locale.UK));
             } catch (DataIntegrityViolationException sameAtTheSameMoment) {
                 return Result.again(id);
             }

@@ -56,7 +56,7 @@ class UnlockController {
         /** Makes sure that all is there. */
         Asking {
             Objects.requireNonNull(device);
-            name = Typed.clean(name);
+            name = Typed.oneLine(name);
         }
     }
 

@@ -26,7 +26,7 @@ class UploadController {
     @RequestMapping(path = Uploads.PATH, method = RequestMethod.POST)
     void begin(@AuthenticationPrincipal Viewer viewer, HttpServletRequest request, HttpServletResponse response)
             throws IOException {
-        uploads.process(viewer, request, response);
+        uploads.begin(viewer, request, response);
     }
 
     @RequestMapping(
@@ -38,6 +38,6 @@ class UploadController {
             HttpServletRequest request,
             HttpServletResponse response)
             throws IOException {
-        uploads.process(viewer, request, response);
+        uploads.carryOn(viewer, request, response);
     }
 }

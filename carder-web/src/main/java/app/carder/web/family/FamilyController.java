@@ -11,6 +11,7 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.Ids;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.CacheControl;
@@ -47,7 +48,23 @@ class FamilyController {
     @GetMapping("/family")
     String list(@AuthenticationPrincipal Viewer viewer, Model model) {
         model.addAttribute("journals", family.readable(viewer));
+        model.addAttribute("browsers", family.browsersOf(viewer));
+        model.addAttribute("own", viewer.browser().orElse(null));
         return "family/journals";
+    }
+
+    /** Ends a browser at home: another one, lost or lent, or this one for good. */
+    @PostMapping("/family/browsers/{browserId}/end")
+    String end(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("browserId") UUID browserId,
+            HttpServletRequest request) {
+        family.endBrowser(viewer, browserId);
+        if (viewer.browser().filter(browserId::equals).isEmpty()) {
+            return "redirect:/family";
+        }
+        request.getSession().invalidate();
+        return "redirect:/home";
     }
 
     @GetMapping("/family/journals/{journalId}")
@@ -63,7 +80,7 @@ class FamilyController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         UUID id = typed.id("id").orElseThrow(NotFound::new);
-        String words = typed.optional("words", LONGEST_REPLY, errors);
+        String words = typed.passage("words", LONGEST_REPLY, errors);
         if (words.isEmpty()) {
             errors.add("words", "reply.words.missing");
         }
@@ -102,7 +119,8 @@ class FamilyController {
         ModelAndView page = new ModelAndView("family/journal");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("sheet", sheet);
-        page.addObject("replies", family.ownReplies(viewer, journalId));
+        page.addObject("own", viewer.browser().isPresent());
+        page.addObject("replies", family.ownReplies(viewer, sheet));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

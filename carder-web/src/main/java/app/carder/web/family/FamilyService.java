@@ -40,6 +40,7 @@ public class FamilyService {
     private final InvitationRepository invitations;
     private final ReplyRepository replies;
     private final JournalService journals;
+    private final HomeBrowsers browsers;
     private final ChildService children;
     private final OutboxService outbox;
     private final SettingService settings;
@@ -52,6 +53,7 @@ public class FamilyService {
             InvitationRepository invitations,
             ReplyRepository replies,
             JournalService journals,
+            HomeBrowsers browsers,
             ChildService children,
             OutboxService outbox,
             SettingService settings,
@@ -62,6 +64,7 @@ public class FamilyService {
         this.invitations = invitations;
         this.replies = replies;
         this.journals = journals;
+        this.browsers = browsers;
         this.children = children;
         this.outbox = outbox;
         this.settings = settings;
@@ -76,8 +79,8 @@ public class FamilyService {
 
     /** What became of an attempt to open a link. */
     sealed interface Opening {
-        /** Come in. */
-        record Opened(Viewer viewer, UUID journalId) implements Opening {}
+        /** Come in; the token is for the browser to keep, where it has none. */
+        record Opened(Viewer viewer, UUID journalId, Optional<String> token) implements Opening {}
 
         /** Not with this code. */
         record WrongCode(int triesLeft) implements Opening {}
@@ -137,7 +140,8 @@ public class FamilyService {
                 There is a new learning journal for you to read:
                 %s/open/%s
 
-                We give you the code to open it ourselves. The link works until %s.
+                We give you the code to open it ourselves. The link works until %s, and once; the browser that you
+                open it in opens by itself from then on. Where you have opened one for this child, it asks for no code.
                 If you did not expect this, tell %s.
                 """.formatted(
                                 address.origin(),
@@ -186,12 +190,14 @@ public class FamilyService {
     }
 
     /**
-     * Tries a code on a link.
+     * Tries a code on a link. It binds the browser, and does so once.
      *
+     * @param cookie what the browser remembers of earlier links
+     * @param words what the browser calls itself
      * @throws NotFound if there is no such link
      */
     @Transactional
-    Opening open(String token, String code) {
+    Opening open(String token, String code, Optional<String> cookie, String words) {
         Invitation invitation =
                 invitations.readByTokenHash(LinkSecrets.hash(token)).orElseThrow(NotFound::new);
         InvitationState state = invitation.stateAt(clock.instant());
@@ -203,11 +209,34 @@ public class FamilyService {
             InvitationState now = invitation.stateAt(clock.instant());
             return now == InvitationState.OPEN ? new Opening.WrongCode(invitation.triesLeft()) : new Opening.Shut(now);
         }
-        invitation.forgiveWrongCodes();
-        CarerView carer = children.carer(invitation.settingId(), invitation.carerId());
+        SettingId settingId = invitation.settingId();
+        CarerView carer = children.carer(settingId, invitation.carerId());
+        HomeBrowsers.Bound bound = browsers.bind(carer, settingId, cookie, words);
+        invitation.opened(bound.browserId(), clock.instant());
         return new Opening.Opened(
-                Viewer.ofLink(carer.id(), invitation.settingId(), carer.name(), invitation.getId()),
-                invitation.journalId());
+                Viewer.ofBrowser(carer.id(), settingId, carer.name(), bound.browserId()),
+                invitation.journalId(),
+                bound.token());
+    }
+
+    /**
+     * Opens a link in a browser that reads for its carer already: it needs no code.
+     *
+     * @throws NotFound if there is no such link
+     */
+    @Transactional
+    Optional<Opening.Opened> reopen(String token, Optional<String> cookie) {
+        Invitation invitation =
+                invitations.findByTokenHash(LinkSecrets.hash(token)).orElseThrow(NotFound::new);
+        if (invitation.isRevoked()) {
+            return Optional.empty();
+        }
+        return browsers.resume(cookie)
+                .filter(viewer -> viewer.settingId().equals(invitation.settingId()))
+                .filter(viewer -> viewer.browser()
+                        .filter(browser -> browsers.reads(viewer.settingId(), browser, invitation.carerId()))
+                        .isPresent())
+                .map(viewer -> new Opening.Opened(viewer, invitation.journalId(), Optional.empty()));
     }
 
     /** The approved journals that a carer may read, newest first. */
@@ -245,7 +274,14 @@ public class FamilyService {
     public void reply(Viewer viewer, UUID id, UUID journalId, String words) {
         JournalSheet sheet = read(viewer, journalId);
         if (replies.findByIdAndSettingId(id, viewer.settingId()).isEmpty()) {
-            replies.save(new Reply(id, viewer, sheet, carerName(viewer, sheet.childId()), words, clock.instant()));
+            replies.save(new Reply(
+                    id,
+                    viewer.settingId(),
+                    author(viewer, sheet),
+                    sheet,
+                    carerFor(viewer, sheet.childId()).name(),
+                    words,
+                    clock.instant()));
         }
     }
 
@@ -263,11 +299,16 @@ public class FamilyService {
 
     /** What one carer wrote back about a journal: what others of the family wrote is theirs. */
     @Transactional(readOnly = true)
-    List<ReplyView> ownReplies(Viewer viewer, UUID journalId) {
+    List<ReplyView> ownReplies(Viewer viewer, JournalSheet sheet) {
         return views(
                 viewer.settingId(),
                 replies.findBySettingIdAndJournalIdAndAuthorIdOrderBySentAtDesc(
-                        viewer.settingId(), journalId, viewer.personId(), SHOWN));
+                        viewer.settingId(), sheet.id(), author(viewer, sheet), SHOWN));
+    }
+
+    /** Whose a reply is: an account's, or the carer's for whom the browser reads of this child. */
+    private UUID author(Viewer viewer, JournalSheet sheet) {
+        return viewer.browser().isPresent() ? carerFor(viewer, sheet.childId()).id() : viewer.personId();
     }
 
     private List<ReplyView> views(SettingId settingId, List<Reply> found) {
@@ -282,17 +323,10 @@ public class FamilyService {
     }
 
     /**
-     * The links by which a viewer may read. Somebody who came by a link has that link, as long as it lasts; an account has
-     * all links of its carers that were not taken back, as it needs none to sign in.
+     * The links by which a viewer may read: all of their carers that were not taken back. An account needs none to sign in, and a browser
+     * has proved itself for each of its carers.
      */
     private List<Invitation> live(Viewer viewer) {
-        if (viewer.invitation().isPresent()) {
-            return invitations
-                    .findByIdAndSettingId(viewer.invitation().get(), viewer.settingId())
-                    .filter(invitation -> invitation.stateAt(clock.instant()) == InvitationState.OPEN)
-                    .stream()
-                    .toList();
-        }
         List<UUID> carers = carersOf(viewer).stream().map(CarerView::id).toList();
         return invitations.findBySettingIdAndCarerIdInOrderBySentAtDesc(viewer.settingId(), carers, SHOWN).stream()
                 .filter(invitation -> !invitation.isRevoked())
@@ -300,14 +334,34 @@ public class FamilyService {
     }
 
     private List<CarerView> carersOf(Viewer viewer) {
-        return children.carersOfAccount(viewer.settingId(), viewer.personId());
+        return viewer.browser()
+                .map(browser -> browsers.carers(viewer.settingId(), browser))
+                .orElseGet(() -> children.carersOfAccount(viewer.settingId(), viewer.personId()));
     }
 
-    private String carerName(Viewer viewer, UUID childId) {
+    /** Other browsers that read for the same children. */
+    @Transactional(readOnly = true)
+    List<HomeBrowsers.BrowserView> browsersOf(Viewer viewer) {
+        return browsers.of(
+                viewer.settingId(), carersOf(viewer).stream().map(CarerView::id).toList());
+    }
+
+    /**
+     * Ends a browser at home.
+     *
+     * @throws NotFound if it reads for none of the viewer's children
+     */
+    @Transactional
+    void endBrowser(Viewer viewer, UUID browserId) {
+        browsers.end(
+                viewer, browserId, carersOf(viewer).stream().map(CarerView::id).toList());
+    }
+
+    /** Who a viewer is for one child: the carer of theirs whose child it is. */
+    private CarerView carerFor(Viewer viewer, UUID childId) {
         return carersOf(viewer).stream()
                 .filter(carer -> carer.childId().equals(childId))
-                .map(CarerView::name)
                 .findFirst()
-                .orElse(viewer.name());
+                .orElseThrow(NotFound::new);
     }
 }

@@ -23,6 +23,8 @@ class Invitation extends ScopedRecord {
     private Instant expiresAt;
     private @Nullable Instant revokedAt;
     private Instant sentAt;
+    private @Nullable Instant openedAt;
+    private @Nullable UUID browserId;
 
     protected Invitation() {}
 
@@ -47,6 +49,9 @@ class Invitation extends ScopedRecord {
         if (isRevoked()) {
             return InvitationState.REVOKED;
         }
+        if (openedAt != null) {
+            return InvitationState.OPENED;
+        }
         if (wrongCodes >= MOST_WRONG_CODES) {
             return InvitationState.LOCKED;
         }
@@ -61,8 +66,11 @@ class Invitation extends ScopedRecord {
         return Math.max(0, MOST_WRONG_CODES - wrongCodes);
     }
 
-    void forgiveWrongCodes() {
+    /** It is used up: from now on the browser opens by itself. */
+    void opened(UUID inBrowser, Instant at) {
         wrongCodes = 0;
+        browserId = inBrowser;
+        openedAt = at;
     }
 
     void revoke(Instant at) {

@@ -3,6 +3,7 @@ package app.carder.web.family;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.children.CarerView;
 import app.carder.web.children.ChildService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
@@ -28,11 +29,13 @@ class InvitationController {
     private final FamilyService family;
     private final JournalService journals;
     private final ChildService children;
+    private final HomeBrowsers browsers;
 
-    InvitationController(FamilyService family, JournalService journals, ChildService children) {
+    InvitationController(FamilyService family, JournalService journals, ChildService children, HomeBrowsers browsers) {
         this.family = family;
         this.journals = journals;
         this.children = children;
+        this.browsers = browsers;
     }
 
     @GetMapping("/journals/{journalId}/invitations")
@@ -65,12 +68,27 @@ class InvitationController {
         return "redirect:/journals/" + family.revoke(viewer.settingId(), invitationId) + "/invitations";
     }
 
+    /** Ends a browser at home for the carer of this journal's child. */
+    @PostMapping("/journals/{journalId}/readers/{readerId}/end")
+    String end(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @PathVariable("readerId") UUID readerId) {
+        browsers.endFor(viewer.settingId(), readerId);
+        return "redirect:/journals/" + journalId + "/invitations";
+    }
+
     private ModelAndView page(Viewer viewer, UUID journalId, FormErrors errors) {
         JournalSheet sheet = journals.sheet(viewer.settingId(), journalId);
         ModelAndView page = new ModelAndView("family/invitations");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("sheet", sheet);
-        page.addObject("carers", children.carersOf(viewer.settingId(), sheet.childId()));
+        List<CarerView> carers = children.carersOf(viewer.settingId(), sheet.childId());
+        page.addObject("carers", carers);
+        page.addObject(
+                "browsers",
+                browsers.of(
+                        viewer.settingId(), carers.stream().map(CarerView::id).toList()));
         page.addObject("sent", family.sent(viewer.settingId(), journalId));
         page.addObject("replies", family.repliesTo(viewer.settingId(), journalId));
         page.addObject("errors", errors);

@@ -3,6 +3,7 @@ package app.carder.web.family;
 /** Whether a link can be opened. */
 enum InvitationState {
     OPEN("open"),
+    OPENED("opened"),
     EXPIRED("expired"),
     REVOKED("taken back"),
     LOCKED("locked after wrong codes");

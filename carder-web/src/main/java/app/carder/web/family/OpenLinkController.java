@@ -2,11 +2,16 @@ package app.carder.web.family;
 
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.BrowserWords;
+import app.carder.web.account.HomeCookie;
 import app.carder.web.account.SessionStarter;
+import app.carder.web.account.Viewer;
 import app.carder.web.family.FamilyService.Opening;
 import app.carder.web.page.FormErrors;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,15 +26,23 @@ import org.springframework.web.servlet.ModelAndView;
 class OpenLinkController {
 
     private final FamilyService family;
+    private final HomeBrowsers browsers;
+    private final HomeCookie cookie;
     private final SessionStarter sessions;
 
-    OpenLinkController(FamilyService family, SessionStarter sessions) {
+    OpenLinkController(FamilyService family, HomeBrowsers browsers, HomeCookie cookie, SessionStarter sessions) {
         this.family = family;
+        this.browsers = browsers;
+        this.cookie = cookie;
         this.sessions = sessions;
     }
 
     @GetMapping("/open/{token}")
-    ModelAndView form(@PathVariable("token") String token) {
+    ModelAndView form(@PathVariable("token") String token, HttpServletRequest request, HttpServletResponse response) {
+        Optional<Opening.Opened> again = family.reopen(token, cookie.of(request));
+        if (again.isPresent()) {
+            return enter(again.get(), request, response);
+        }
         return page(token, family.state(token), new FormErrors());
     }
 
@@ -40,15 +53,36 @@ class OpenLinkController {
             HttpServletRequest request,
             HttpServletResponse response) {
         FormErrors errors = new FormErrors();
-        Opening opening = family.open(token, code.replaceAll("\\s", ""));
+        Opening opening = family.open(
+                token,
+                code.replaceAll("\\s", ""),
+                cookie.of(request),
+                BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));
         if (opening instanceof Opening.Opened opened) {
-            sessions.start(opened.viewer(), request, response);
-            return new ModelAndView("redirect:/family/journals/" + opened.journalId());
+            return enter(opened, request, response);
         }
         if (opening instanceof Opening.WrongCode wrong) {
             errors.add("code", "open.code.wrong", wrong.triesLeft());
         }
         return page(token, family.state(token), errors);
+    }
+
+    private ModelAndView enter(Opening.Opened opened, HttpServletRequest request, HttpServletResponse response) {
+        opened.token().ifPresent(token -> cookie.keep(token, response));
+        sessions.start(opened.viewer(), request, response);
+        return new ModelAndView("redirect:/family/journals/" + opened.journalId());
+    }
+
+    /** Where a browser comes back to. One that is open goes in; one that was ended is told how to come in again. */
+    @GetMapping(HomeCookie.PATH)
+    String home(HttpServletRequest request, HttpServletResponse response) {
+        Optional<Viewer> viewer = browsers.resume(cookie.of(request));
+        if (viewer.isEmpty()) {
+            cookie.forget(response);
+            return "family/home";
+        }
+        sessions.start(viewer.get(), request, response);
+        return "redirect:/family";
     }
 
     private static ModelAndView page(String token, InvitationState state, FormErrors errors) {

@@ -1,8 +1,8 @@
 package app.carder.web.family;
 
-import app.carder.web.account.Viewer;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.setting.ScopedRecord;
+import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.util.UUID;
@@ -21,9 +21,16 @@ class Reply extends ScopedRecord {
 
     protected Reply() {}
 
-    Reply(UUID id, Viewer author, JournalSheet about, String carerName, String words, Instant sentAt) {
-        super(id, author.settingId());
-        this.authorId = author.personId();
+    Reply(
+            UUID id,
+            SettingId settingId,
+            UUID authorId,
+            JournalSheet about,
+            String carerName,
+            String words,
+            Instant sentAt) {
+        super(id, settingId);
+        this.authorId = authorId;
         this.journalId = about.id();
         this.childId = about.childId();
         this.carerName = carerName;

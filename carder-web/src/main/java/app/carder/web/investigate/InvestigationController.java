@@ -82,7 +82,7 @@ class InvestigationController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         String title = typed.line("watched", errors);
-        String question = typed.optional("question", LONGEST_WORDS, errors);
+        String question = typed.passage("question", LONGEST_WORDS, errors);
         String unit = typed.optional("unit", LONGEST_UNIT, errors);
         String expected =
                 Expected.byCode(typed.text("expected")).map(Expected::code).orElse("");
@@ -134,7 +134,7 @@ class InvestigationController {
                         .isEmpty()) {
             errors.add("measured", "investigation.measured", typed.text("measured"));
         }
-        String note = typed.optional("note", LONGEST_WORDS, errors);
+        String note = typed.passage("note", LONGEST_WORDS, errors);
         Optional<Cleaned> cleaned =
                 drawing == null || drawing.isEmpty() ? Optional.empty() : photos.clean(drawing, "drawing", errors);
         if (!errors.any() && measured.isEmpty() && note.isEmpty() && cleaned.isEmpty()) {

@@ -1,5 +1,6 @@
 package app.carder.web.journal;
 
+import app.carder.core.framework.Framework;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
@@ -30,6 +31,7 @@ class Journal extends ScopedRecord {
     private @Nullable String approvedBy;
     private @Nullable Instant approvedAt;
     private @Nullable String frameworkCode;
+    private @Nullable String frameworkVersion;
     private String[] settled = {};
     private int wordings;
 
@@ -67,16 +69,18 @@ class Journal extends ScopedRecord {
     }
 
     /** From now on the marks are those of this framework, whichever room the child is in. */
-    void approve(String by, Instant at, String framework) {
+    void approve(String by, Instant at, Framework framework) {
         approvedBy = by;
         approvedAt = at;
-        frameworkCode = framework;
+        frameworkCode = framework.code();
+        frameworkVersion = framework.version();
     }
 
     void takeBack() {
         approvedBy = null;
         approvedAt = null;
         frameworkCode = null;
+        frameworkVersion = null;
         settled = new String[0];
     }
 

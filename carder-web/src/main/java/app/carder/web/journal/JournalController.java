@@ -7,6 +7,7 @@ import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.journal.JournalService.Direction;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.SettingId;
@@ -131,11 +132,14 @@ class JournalController {
 
     /** Keeps what stands on the desk, or says why not. */
     private void keepWords(Viewer viewer, JournalDraft draft, Typed typed, FormErrors errors) {
-        String greeting = typed.optional("greeting", LONGEST_WORDS, errors);
-        String atHome = typed.optional("atHome", LONGEST_WORDS, errors);
+        String greeting = typed.passage("greeting", LONGEST_WORDS, errors);
+        String atHome = typed.passage("atHome", LONGEST_WORDS, errors);
         Map<UUID, String> words = new LinkedHashMap<>();
         for (JournalDraft.Entry entry : draft.entries()) {
-            words.put(entry.id(), typed.optional("words-" + entry.id(), LONGEST_WORDS, errors));
+            words.put(entry.id(), typed.passage("words-" + entry.id(), LONGEST_WORDS, errors));
+        }
+        if (!words.keySet().containsAll(typed.ids("photo"))) {
+            throw new NotFound();
         }
         if (!errors.any()
                 && !journals.word(viewer, draft.id(), typed.version(), greeting, atHome, words, typed.ids("photo"))) {

@@ -258,7 +258,7 @@ public class JournalService {
             journal.approve(
                     viewer.name(),
                     clock.instant(),
-                    rooms.get(viewer.settingId(), child.roomId()).framework().code());
+                    rooms.get(viewer.settingId(), child.roomId()).framework());
             List<JournalEntry> approved = entriesOf(viewer.settingId(), journalId);
             Map<UUID, ObservationView> seen = observationsOf(viewer.settingId(), approved);
             approved.forEach(entry ->
@@ -320,6 +320,7 @@ public class JournalService {
             PhotoConsents consents,
             Framework framework,
             Reader reader) {
+        Framework ofItsDay = observation.frameworkOr(framework);
         boolean shown = photoState(entry, observation, consents) == PhotoState.SHOWN;
         Set<String> areas = entry.areas().orElse(observation.areas());
         return new JournalSheet.Entry(
@@ -327,7 +328,8 @@ public class JournalService {
                 reader.read(entry.words()),
                 observation.photo().filter(photo -> shown).map(photo -> photo.id()),
                 areas,
-                framework.areas().stream()
+                ofItsDay,
+                ofItsDay.areas().stream()
                         .filter(area -> areas.contains(area.code()))
                         .map(Framework.Area::name)
                         .toList());

@@ -53,10 +53,16 @@ public record JournalSheet(
      * @param words for the family
      * @param photoId of the photo, where it may be shown
      * @param areas codes of the areas it touches
+     * @param framework of the day, by which its card edge is drawn
      * @param areaNames the same for people
      */
     public record Entry(
-            LocalDate on, String words, Optional<UUID> photoId, Set<String> areas, List<String> areaNames) {}
+            LocalDate on,
+            String words,
+            Optional<UUID> photoId,
+            Set<String> areas,
+            Framework framework,
+            List<String> areaNames) {}
 
     /** Whether the family may open a photo. */
     public boolean shows(UUID photoId) {

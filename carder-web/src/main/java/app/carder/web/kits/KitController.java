@@ -119,7 +119,7 @@ class KitController {
     private Optional<KitDetails> read(Viewer viewer, Typed typed, Optional<UUID> id, FormErrors errors) {
         String name = typed.line("name", errors);
         String keptIn = typed.optional("keptIn", 120, errors);
-        String note = typed.optional("note", 500, errors);
+        String note = typed.passage("note", 500, errors);
         if (kits.isTaken(viewer.settingId(), name, id)) {
             errors.add("name", "kit.name.taken", name);
         }

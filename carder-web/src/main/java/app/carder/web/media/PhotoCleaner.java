@@ -1,6 +1,8 @@
 package app.carder.web.media;
 
 import app.carder.web.media.PhotoRefused.Reason;
+import app.carder.web.page.LimitProperties;
+import app.carder.web.page.Places;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.MetadataException;
@@ -9,24 +11,26 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
-import java.time.Duration;
-import java.util.concurrent.Semaphore;
 import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
+import org.springframework.stereotype.Component;
 
 /**
  * Makes a clean photo out of an untrusted file: what it is, is told from its content; its pixels are counted before they
  * are decoded; it is turned as the camera held it; and only pixels are written again, in sRGB, so that place, time,
  * maker and hidden thumbnails stay behind.
  */
+@Component
 final class PhotoCleaner {
 
     /** The longest side of the large picture, in pixels. */
@@ -35,39 +39,35 @@ final class PhotoCleaner {
     /** The longest side of the small picture, in pixels. */
     static final int SMALL = 480;
 
-    /** The most pixels that are decoded: 120 million, beyond what phones make by default. */
-    static final long MOST_PIXELS = 120_000_000L;
-
-    /** The longest side that is decoded, in pixels: beyond what cameras make, short of what takes minutes to scale. */
-    static final int LONGEST_SIDE = 20_000;
-
-    /** Pieces of a PNG file, at most; a picture has a few hundred. */
-    private static final int MOST_CHUNKS = 20_000;
-
-    /** A picture that takes longer to decode is refused. */
-    private static final Duration LONGEST_DECODING = Duration.ofSeconds(20);
-
     private static final int PNG_HEAD = 8;
     private static final int CHUNK_AROUND = 12;
 
+    /** Four channels of two bytes. */
+    private static final int WORST_PIXEL = 8;
+
     private static final double QUALITY = 0.85;
 
-    /** Two at a time: a decoded photo takes tens of megabytes. */
-    private static final Semaphore PLACES = new Semaphore(2);
+    private final LimitProperties.Photos limits;
+    private final Places places;
 
-    private PhotoCleaner() {}
+    PhotoCleaner(LimitProperties limits) {
+        this.limits = limits.photos();
+        this.places = new Places(this.limits.atOnce(), this.limits.decoding());
+    }
 
     /**
      * A clean photo.
      *
      * @throws PhotoRefused if the file is not a photo that can be read
      */
-    static CleanPhoto clean(byte[] file) throws PhotoRefused {
+    CleanPhoto clean(byte[] file) throws PhotoRefused {
         String format = format(file);
-        if (format.equals("png") && chunks(file) > MOST_CHUNKS) {
+        if (format.equals("png") && chunks(file, limits.chunks()) > limits.chunks()) {
             throw new PhotoRefused(Reason.UNREADABLE);
         }
-        PLACES.acquireUninterruptibly();
+        if (!places.take()) {
+            throw new PhotoRefused(Reason.BUSY);
+        }
         try {
             BufferedImage upright = turned(decode(file, format), format.equals("jpeg") ? orientation(file) : 1);
             BufferedImage large = scaled(upright, LARGE);
@@ -75,7 +75,7 @@ final class PhotoCleaner {
         } catch (IOException | RuntimeException | OutOfMemoryError broken) {
             throw new PhotoRefused(Reason.UNREADABLE, broken);
         } finally {
-            PLACES.release();
+            places.giveBack();
         }
     }
 
@@ -90,11 +90,11 @@ final class PhotoCleaner {
     }
 
     /** Pieces of a PNG file, counted by their lengths without a look inside. */
-    private static int chunks(byte[] file) {
+    private static int chunks(byte[] file, int most) {
         ByteBuffer bytes = ByteBuffer.wrap(file);
         int chunks = 0;
         long at = PNG_HEAD;
-        while (at >= 0 && at + CHUNK_AROUND <= file.length && chunks <= MOST_CHUNKS) {
+        while (at >= 0 && at + CHUNK_AROUND <= file.length && chunks <= most) {
             at += CHUNK_AROUND + Integer.toUnsignedLong(bytes.getInt((int) at));
             chunks++;
         }
@@ -113,18 +113,18 @@ final class PhotoCleaner {
         return true;
     }
 
-    private static BufferedImage decode(byte[] file, String format) throws IOException, PhotoRefused {
+    private BufferedImage decode(byte[] file, String format) throws IOException, PhotoRefused {
         ImageReader reader = ImageIO.getImageReadersByFormatName(format).next();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            Deadline deadline = new Deadline(LONGEST_DECODING);
+            Deadline deadline = new Deadline(limits.decoding());
             reader.addIIOReadProgressListener(deadline);
             reader.setInput(in, true, true);
             long width = reader.getWidth(0);
             long height = reader.getHeight(0);
-            if (width * height > MOST_PIXELS || Math.max(width, height) > LONGEST_SIDE) {
+            if (width * height > limits.pixels() || Math.max(width, height) > limits.side()) {
                 throw new PhotoRefused(Reason.TOO_MANY_PIXELS);
             }
-            int every = (int) Math.max(1, Math.min(width, height) / (2L * LARGE));
+            int every = every(width, height, bytesForEach(reader));
             ImageReadParam param = reader.getDefaultReadParam();
             param.setSourceSubsampling(every, every, 0, 0);
             BufferedImage read = reader.read(0, param);
@@ -137,6 +137,25 @@ final class PhotoCleaner {
         } finally {
             reader.dispose();
         }
+    }
+
+    /** Every so many pixels are read: as few as a sharp large picture needs, and never more than fit. */
+    private int every(long width, long height, int bytesForEach) {
+        double tooMany =
+                (double) width * height * bytesForEach / limits.decoded().toBytes();
+        return (int) Math.max(Math.max(1, Math.min(width, height) / (2L * LARGE)), Math.ceil(Math.sqrt(tooMany)));
+    }
+
+    /** What one pixel takes as it is read and once more as it is turned; the worst where the file does not say. */
+    private static int bytesForEach(ImageReader reader) throws IOException {
+        ImageTypeSpecifier raw = reader.getRawImageType(0);
+        int read = raw == null
+                ? WORST_PIXEL
+                : raw.getNumBands()
+                        * Math.max(
+                                1,
+                                DataBuffer.getDataTypeSize(raw.getSampleModel().getDataType()) / Byte.SIZE);
+        return read + Integer.BYTES;
     }
 
     /** The camera's orientation, 1 to 8 by Exif tag 0x0112; 1 where there is none. */

@@ -23,6 +23,8 @@ public final class PhotoRefused extends Exception {
         NOT_A_PHOTO,
         /** More pixels than a camera makes: a bomb, or a scan. */
         TOO_MANY_PIXELS,
+        /** Too many others are being looked at; the same photo may be sent again. */
+        BUSY,
         /** Broken on the way. */
         UNREADABLE
     }

@@ -2,6 +2,7 @@ package app.carder.web.media;
 
 import app.carder.web.media.PhotoRefused.Reason;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
@@ -23,13 +24,15 @@ public class PhotoService {
 
     private final PhotoRepository photos;
     private final PhotoStore store;
-    private final MediaProperties properties;
+    private final PhotoCleaner cleaner;
+    private final LimitProperties.Photos limits;
     private final Clock clock;
 
-    PhotoService(PhotoRepository photos, PhotoStore store, MediaProperties properties, Clock clock) {
+    PhotoService(PhotoRepository photos, PhotoStore store, PhotoCleaner cleaner, LimitProperties limits, Clock clock) {
         this.photos = photos;
         this.store = store;
-        this.properties = properties;
+        this.cleaner = cleaner;
+        this.limits = limits.photos();
         this.clock = clock;
     }
 
@@ -57,11 +60,11 @@ public class PhotoService {
      * @throws PhotoRefused if it is not taken
      */
     public Cleaned clean(InputStreamSource file, long bytes) throws PhotoRefused {
-        if (bytes > properties.largestPhoto().toBytes()) {
+        if (bytes > limits.bytes().toBytes()) {
             throw new PhotoRefused(Reason.TOO_LARGE);
         }
         try (var in = file.getInputStream()) {
-            return new Cleaned(PhotoCleaner.clean(in.readAllBytes()));
+            return new Cleaned(cleaner.clean(in.readAllBytes()));
         } catch (IOException broken) {
             throw new PhotoRefused(Reason.UNREADABLE, broken);
         }
@@ -79,7 +82,7 @@ public class PhotoService {
 
     /** The most megabytes of a file, for messages. */
     public long largestMegabytes() {
-        return properties.largestPhoto().toMegabytes();
+        return limits.bytes().toMegabytes();
     }
 
     /** Keeps a cleaned photo of a drawing with its reading. */

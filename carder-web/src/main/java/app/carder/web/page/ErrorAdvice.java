@@ -29,6 +29,11 @@ class ErrorAdvice {
         return page(HttpStatus.CONFLICT);
     }
 
+    @ExceptionHandler(Busy.class)
+    ModelAndView busy() {
+        return page(HttpStatus.TOO_MANY_REQUESTS);
+    }
+
     @ExceptionHandler(MaxUploadSizeExceededException.class)
     ModelAndView tooLarge() {
         return page(HttpStatus.CONTENT_TOO_LARGE);

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.util.MultiValueMap;
 
@@ -59,14 +60,19 @@ public final class Typed {
         return all.isEmpty() || all.get(0) == null ? "" : all.get(0);
     }
 
-    /** As it is kept; see {@link #clean}. */
+    /** As it is kept, on one line; see {@link #clean}. */
     public String text(String name) {
+        return oneLine(raw(name));
+    }
+
+    /** As it is kept, with its line breaks. */
+    public String passage(String name) {
         return clean(raw(name));
     }
 
     /** All values of one name, blank ones included so that rows stay in step. */
     public List<String> all(String name) {
-        return values.getOrDefault(name, List.of()).stream().map(Typed::clean).toList();
+        return values.getOrDefault(name, List.of()).stream().map(Typed::oneLine).toList();
     }
 
     /** The first values of one name, as many as a form has rows. */
@@ -94,18 +100,23 @@ public final class Typed {
         return !raw(name).isEmpty();
     }
 
-    /** A line that must be there; line breaks, which only a program sends, become blanks. */
+    /** A line that must be there. */
     public String line(String name, FormErrors errors) {
-        String text = text(name).replace('\n', ' ');
+        String text = text(name);
         if (text.isEmpty()) {
             errors.add(name, "form.missing." + name);
         }
         return limited(name, text, LONGEST_LINE, errors);
     }
 
-    /** Text that may be left out. */
+    /** A line that may be left out. */
     public String optional(String name, int longest, FormErrors errors) {
         return limited(name, text(name), longest, errors);
+    }
+
+    /** Text of several lines that may be left out. */
+    public String passage(String name, int longest, FormErrors errors) {
+        return limited(name, passage(name), longest, errors);
     }
 
     /** A day that must be there. */
@@ -135,6 +146,16 @@ public final class Typed {
     /** An id, where it is one. */
     public Optional<UUID> id(String name) {
         return id(text(name), name);
+    }
+
+    /** An id of something that may be chosen; a fault where it is not, or no longer, among those. */
+    public Optional<UUID> chosen(String name, Predicate<UUID> isThere, FormErrors errors) {
+        Optional<UUID> id = id(name);
+        if (id.isPresent() && !isThere.test(id.get())) {
+            errors.add(name, "form.gone");
+            return Optional.empty();
+        }
+        return id;
     }
 
     private static Optional<UUID> id(String text, String name) {
@@ -205,6 +226,11 @@ public final class Typed {
             errors.add(name, "form.tooLong", longest, text.length());
         }
         return text;
+    }
+
+    /** Words of a field that has one line: breaks, which only a program sends, become blanks. */
+    public static String oneLine(@Nullable String text) {
+        return clean(text).replaceAll("[\\n\u2028\u2029]+", " ");
     }
 
     /** Words as they are kept: trimmed, in one Unicode form, without control characters but line breaks. */

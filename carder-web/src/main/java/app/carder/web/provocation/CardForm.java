@@ -164,9 +164,9 @@ final class CardForm {
      */
     Optional<Card> read(Optional<Card> there) {
         typed.line("title", errors);
-        typed.optional("intention", CardLimits.LONGEST_TEXT, errors);
-        typed.optional("adultRole", CardLimits.LONGEST_TEXT, errors);
-        typed.optional("words", CardLimits.LONGEST_TEXT, errors);
+        typed.passage("intention", CardLimits.LONGEST_TEXT, errors);
+        typed.passage("adultRole", CardLimits.LONGEST_TEXT, errors);
+        typed.passage("words", CardLimits.LONGEST_TEXT, errors);
         typed.optional("place", CardLimits.LONGEST_LINE, errors);
         if (areas().isEmpty()) {
             errors.add("areas", "card.areas.missing");
@@ -195,22 +195,20 @@ final class CardForm {
                                 .filter(feature -> typed.has("features", feature.name()))
                                 .collect(Collectors.toSet()),
                         there.map(card -> card.contents().answers()).orElse(Map.of()))
-                .plus(
-                        typed
-                                .id("kit")
-                                .filter(kits)
-                                .map(kit -> new Portion.KitThings(kit.toString(), "", Optional.empty()))
-                                .stream()
-                                .toList())
+                .plus(typed
+                        .chosen("kit", kits, errors)
+                        .map(kit -> new Portion.KitThings(kit.toString(), "", Optional.empty()))
+                        .stream()
+                        .toList())
                 .plus(there.map(card -> card.contents().kept()).orElse(List.of()));
         return new Card(
                 new Purpose(
                         typed.text("title"),
-                        typed.text("intention"),
-                        typed.text("adultRole"),
+                        typed.passage("intention"),
+                        typed.passage("adultRole"),
                         AdultLoad.of(typed.text("load")).orElse(AdultLoad.NEAR),
                         difficulty(),
-                        typed.text("words"),
+                        typed.passage("words"),
                         typed.text("place")),
                 new Coverage(areas(), statements(), sensesOf(typed)),
                 contents,

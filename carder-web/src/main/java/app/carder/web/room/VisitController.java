@@ -36,7 +36,7 @@ class VisitController {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        String reason = typed.optional("reason", RoomBorder.LONGEST_REASON, errors);
+        String reason = typed.passage("reason", RoomBorder.LONGEST_REASON, errors);
         if (reason.length() < RoomBorder.SHORTEST_REASON) {
             errors.add("reason", "room.visit.reason", RoomBorder.SHORTEST_REASON);
         }

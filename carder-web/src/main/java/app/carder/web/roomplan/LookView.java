@@ -10,6 +10,7 @@ import app.carder.core.safety.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -22,6 +23,8 @@ import java.util.stream.Collectors;
  * @param children due on the busiest day
  */
 public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<Finding> findings, int children) {
+
+    private static final String UNKNOWN = "not known";
 
     /** Keeps its own copy. */
     public LookView {
@@ -54,14 +57,24 @@ public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<
     /** Zone by zone, as a table: its name, seen at the floor and at a table in per cent, children that it takes. */
     List<List<String>> rows() {
         List<List<String>> rows = new ArrayList<>();
-        for (int at = 0; at < sight.zones().size(); at++) {
+        for (int at = 0; at < capacity.zones().size(); at++) {
             rows.add(List.of(
-                    sight.zones().get(at).zone().name(),
-                    Integer.toString(sight.zones().get(at).percent(Play.FLOOR)),
-                    Integer.toString(sight.zones().get(at).percent(Play.TABLE)),
+                    capacity.zones().get(at).zone().name(),
+                    seen(at, Play.FLOOR).map(String::valueOf).orElse(UNKNOWN),
+                    seen(at, Play.TABLE).map(String::valueOf).orElse(UNKNOWN),
                     Integer.toString(capacity.zones().get(at).children())));
         }
         return rows;
+    }
+
+    /** How much of a zone is seen, per cent; absent where it could not be reckoned. */
+    public Optional<Integer> seen(int zone, Play play) {
+        return isLookedOver() ? Optional.of(sight.zones().get(zone).percent(play)) : Optional.empty();
+    }
+
+    /** Whether sightlines, ways and what stands where were reckoned at all. */
+    public boolean isLookedOver() {
+        return sight.zones().size() == capacity.zones().size();
     }
 
     /** Lengths of the outline's sides, for people, in order. */

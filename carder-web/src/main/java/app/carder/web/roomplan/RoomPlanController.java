@@ -7,7 +7,6 @@ import app.carder.core.room.RoomPlan;
 import app.carder.core.room.RoomPlan.Ground;
 import app.carder.core.room.RoomPlan.Place;
 import app.carder.core.room.RoomPlan.Posture;
-import app.carder.core.room.SpotProposal;
 import app.carder.core.room.ZoneKind;
 import app.carder.core.said.Refused;
 import app.carder.exchange.plan.PlanSvg;
@@ -123,7 +122,7 @@ class RoomPlanController {
             ModelAndView page = new ModelAndView("roomplan/plan :: proposal");
             page.addObject(
                     "proposal",
-                    SpotProposal.of(PlanSvg.read(svg), many, one(Posture.values(), posture), one(Play.values(), play)));
+                    plans.spots(PlanSvg.read(svg), many, one(Posture.values(), posture), one(Play.values(), play)));
             return page;
         } catch (IllegalArgumentException refused) {
             return refused(refused);

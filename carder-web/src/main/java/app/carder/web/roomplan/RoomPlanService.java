@@ -4,15 +4,22 @@ import app.carder.core.measure.Age;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.ratio.RatioRule;
 import app.carder.core.room.Capacity;
+import app.carder.core.room.Play;
 import app.carder.core.room.RoomCheck;
 import app.carder.core.room.RoomPlan;
 import app.carder.core.room.RoomPlan.Place;
+import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.Sightlines;
+import app.carder.core.room.SpotProposal;
 import app.carder.core.room.UsualPlan;
+import app.carder.core.said.Refused;
+import app.carder.core.said.TimeLimit;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Places;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
@@ -27,6 +34,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,14 +49,23 @@ public class RoomPlanService {
     private final RoomService rooms;
     private final ChildService children;
     private final SettingService settings;
+    private final LimitProperties limits;
+    private final Places places;
     private final Clock clock;
 
     RoomPlanService(
-            KeptPlanRepository plans, RoomService rooms, ChildService children, SettingService settings, Clock clock) {
+            KeptPlanRepository plans,
+            RoomService rooms,
+            ChildService children,
+            SettingService settings,
+            LimitProperties limits,
+            Clock clock) {
         this.plans = plans;
         this.rooms = rooms;
         this.children = children;
         this.settings = settings;
+        this.limits = limits;
+        this.places = new Places(limits.plansAtOnce(), limits.planTime());
         this.clock = clock;
     }
 
@@ -148,13 +165,46 @@ public class RoomPlanService {
         }
     }
 
-    /** Looks a plan over with the children of the busiest of the next seven days. */
-    @Transactional(readOnly = true)
+    /**
+     * Looks a plan over with the children of the busiest of the next seven days. In no transaction: while it reckons, others use the
+     * database.
+     */
     public LookView look(SettingId settingId, UUID roomId, RoomPlan plan) {
         List<Integer> ages = ages(settingId, roomId);
         RatioRule rule = rooms.get(settingId, roomId).week().ratio();
-        return new LookView(
-                plan, Sightlines.of(plan), Capacity.of(plan, rule, ages), RoomCheck.of(plan, rule, ages), ages.size());
+        Capacity capacity = Capacity.of(plan, rule, ages);
+        try {
+            return inTime(limit -> new LookView(
+                    plan, Sightlines.of(plan, limit), capacity, RoomCheck.of(plan, rule, ages, limit), ages.size()));
+        } catch (Refused tooMuch) {
+            return new LookView(
+                    plan,
+                    Sightlines.unknown(),
+                    capacity,
+                    List.of(RoomCheck.notLookedOver(Refused.why(tooMuch))),
+                    ages.size());
+        }
+    }
+
+    /**
+     * Where so many adults would see most.
+     *
+     * @throws IllegalArgumentException if there is nothing to see or to stand on, or it takes too long
+     */
+    SpotProposal spots(RoomPlan plan, int adults, Posture posture, Play play) {
+        return inTime(limit -> SpotProposal.of(plan, adults, posture, play, limit));
+    }
+
+    /** A few at a time, none of them long, so that plans leave room for everything else. */
+    private <T> T inTime(Function<TimeLimit, T> reckoning) {
+        if (!places.take()) {
+            throw Refused.because("refused.busy");
+        }
+        try {
+            return reckoning.apply(TimeLimit.of(limits.planTime()));
+        } finally {
+            places.giveBack();
+        }
     }
 
     private List<Integer> ages(SettingId settingId, UUID roomId) {

@@ -11,7 +11,10 @@ import app.carder.core.rota.RotaSolver;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Busy;
+import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Places;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.CardView;
 import app.carder.web.provocation.ProvocationService;
@@ -60,6 +63,7 @@ class LeadService {
     private final AccountService accounts;
     private final SettingService settings;
     private final TransactionOperations transaction;
+    private final Places places;
     private final Clock clock;
 
     LeadService(
@@ -73,6 +77,7 @@ class LeadService {
             AccountService accounts,
             SettingService settings,
             TransactionOperations transaction,
+            LimitProperties limits,
             Clock clock) {
         this.rotas = rotas;
         this.turns = turns;
@@ -84,6 +89,7 @@ class LeadService {
         this.accounts = accounts;
         this.settings = settings;
         this.transaction = transaction;
+        this.places = new Places(limits.rotasAtOnce(), limits.planTime());
         this.clock = clock;
     }
 
@@ -161,7 +167,11 @@ class LeadService {
                 .collect(Collectors.toSet());
     }
 
-    /** Writes down who cannot lead what: all of a room at once. */
+    /**
+     * Writes down who cannot lead what: all of a room at once.
+     *
+     * @throws NotFound if one of them has no hours in the room, or it has no such zone
+     */
     @Transactional
     public void keepUnable(SettingId settingId, RoomView room, Set<String> pairs) {
         List<UUID> zones = room.zones().stream().map(ZoneView::id).toList();
@@ -173,6 +183,12 @@ class LeadService {
             } else {
                 unable.delete(row);
             }
+        }
+        Set<String> possible = adults(settingId, room.id()).stream()
+                .flatMap(adult -> zones.stream().map(zone -> adult.id() + "_" + zone))
+                .collect(Collectors.toSet());
+        if (!possible.containsAll(pairs)) {
+            throw new NotFound();
         }
         for (StaffView adult : adults(settingId, room.id())) {
             for (UUID zone : zones) {
@@ -201,7 +217,7 @@ class LeadService {
         LeadRota rota = new LeadRota(
                 Ids.next(), viewer.settingId(), room.id(), firstMonday, weeks, viewer.name(), clock.instant());
         Asked asked = inTransaction(() -> asked(rota, room, Given.NOTHING));
-        Rota solved = RotaSolver.solve(asked.problem());
+        Rota solved = solved(asked);
         inTransaction(() -> keep(viewer, rota, asked, solved));
     }
 
@@ -216,7 +232,7 @@ class LeadService {
             LeadRota rota = rotas.findByIdAndSettingId(rotaId, settingId).orElseThrow(NotFound::new);
             return asked(rota, rooms.get(settingId, rota.roomId()), given(settingId, rotaId));
         });
-        Rota solved = RotaSolver.solve(asked.problem());
+        Rota solved = solved(asked);
         return inTransaction(() -> {
             if (!given(settingId, rotaId).equals(asked.given())) {
                 throw new OptimisticLockingFailureException("The rota was changed while it was being solved.");
@@ -225,6 +241,17 @@ class LeadService {
             turns.deleteBySettingIdAndRotaId(settingId, rotaId);
             return keep(viewer, rota, asked, solved);
         });
+    }
+
+    private Rota solved(Asked asked) {
+        if (!places.take()) {
+            throw new Busy();
+        }
+        try {
+            return RotaSolver.solve(asked.problem());
+        } finally {
+            places.giveBack();
+        }
     }
 
     private Asked asked(LeadRota rota, RoomView room, Given given) {

@@ -125,7 +125,7 @@ class RuleController {
 
     private static Optional<RuleDetails> read(Typed typed, FormErrors errors) {
         String title = typed.line("rule", errors);
-        String caution = typed.optional("caution", 500, errors);
+        String caution = typed.passage("caution", 500, errors);
         if (caution.isEmpty()) {
             errors.add("caution", "rule.caution.missing");
         }

@@ -206,9 +206,9 @@ class SetOutController {
         }
         Optional<UUID> session = session(viewer, card, typed);
         List<StaffView> staff = accounts.staff(viewer.settingId());
-        Optional<UUID> adult = typed.id("adult")
-                .filter(id -> staff.stream().anyMatch(found -> found.id().equals(id)));
-        String reason = typed.optional("reason", 500, errors);
+        Optional<UUID> adult = typed.chosen(
+                "adult", id -> staff.stream().anyMatch(found -> found.id().equals(id)), errors);
+        String reason = typed.passage("reason", 500, errors);
         checked.gate().faults(adult, reason).forEach(fault -> {
             switch (fault) {
                 case NEVER -> errors.add("safety", "setout.never");
@@ -251,9 +251,13 @@ class SetOutController {
 
     /** The session that was chosen, where the room has it. */
     private Optional<UUID> session(Viewer viewer, CardView card, Typed typed) {
-        return typed.id("session")
-                .filter(id -> rooms.get(viewer.settingId(), card.roomId()).sessions().stream()
-                        .anyMatch(found -> found.id().equals(id)));
+        Optional<UUID> session = typed.id("session");
+        if (session.isPresent()
+                && rooms.get(viewer.settingId(), card.roomId()).sessions().stream()
+                        .noneMatch(found -> found.id().equals(session.get()))) {
+            throw new NotFound();
+        }
+        return session;
     }
 
     /** A rung that the card has; as it is where it has no such rung. */

@@ -1,5 +1,6 @@
 package app.carder.web.watch;
 
+import app.carder.core.framework.Framework;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Schema;
 import app.carder.core.watch.WellBeing;
@@ -38,14 +39,25 @@ class Observation extends ScopedRecord {
     private String nextStep;
     private UUID[] inPhoto;
     private @Nullable UUID snapshotId;
+    private String frameworkCode;
+    private String frameworkVersion;
     private Instant observedAt;
     private Instant receivedAt;
 
     protected Observation() {}
 
-    Observation(UUID id, UUID snapshotId, Viewer author, UUID roomId, ObservationDetails details, Instant receivedAt) {
+    Observation(
+            UUID id,
+            UUID snapshotId,
+            Viewer author,
+            UUID roomId,
+            Framework framework,
+            ObservationDetails details,
+            Instant receivedAt) {
         super(id, author.settingId());
         this.roomId = roomId;
+        this.frameworkCode = framework.code();
+        this.frameworkVersion = framework.version();
         this.provocationId = details.provocationId().orElse(null);
         this.authorId = author.personId();
         this.authorName = author.name();
@@ -80,6 +92,14 @@ class Observation extends ScopedRecord {
                 words().schemas().stream().sorted().map(Schema::words).collect(Collectors.joining(", ")));
         said.put("next step", nextStep);
         return said;
+    }
+
+    String frameworkCode() {
+        return frameworkCode;
+    }
+
+    String frameworkVersion() {
+        return frameworkVersion;
     }
 
     UUID roomId() {

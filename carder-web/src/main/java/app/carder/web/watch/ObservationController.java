@@ -1,5 +1,6 @@
 package app.carder.web.watch;
 
+import app.carder.core.framework.Framework;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Schema;
 import app.carder.core.watch.WellBeing;
@@ -140,8 +141,10 @@ class ObservationController {
         RoomView room = rooms.get(viewer.settingId(), observation.roomId());
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        ObservationWords words = new ObservationForm(typed, errors, room.framework())
-                .words(observation.photo().isPresent());
+        Framework framework = observation.frameworkOr(room.framework());
+        ObservationWords words = new ObservationForm(typed, errors, framework)
+                .words(observation.photo().isPresent())
+                .keepingOf(observation.words(), framework);
         if (!errors.any() && !observations.reword(viewer, observationId, typed.version(), words)) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", observation.version());
@@ -208,7 +211,9 @@ class ObservationController {
         ModelAndView page = new ModelAndView("watch/observation");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("observation", observation);
-        page.addObject("room", rooms.get(viewer.settingId(), observation.roomId()));
+        RoomView room = rooms.get(viewer.settingId(), observation.roomId());
+        page.addObject("room", room);
+        page.addObject("framework", observation.frameworkOr(room.framework()));
         page.addObject(
                 "children",
                 children.byId(viewer.settingId(), observation.childIds()).values());

@@ -55,7 +55,7 @@ final class ObservationForm {
     }
 
     ObservationWords words(boolean hasPhoto) {
-        String note = typed.optional("note", LONGEST_NOTE, errors);
+        String note = typed.passage("note", LONGEST_NOTE, errors);
         if (note.isEmpty() && !hasPhoto) {
             errors.add("note", "observation.note.missing");
         }
@@ -70,7 +70,7 @@ final class ObservationForm {
                         .flatMap(name -> Arrays.stream(Schema.values())
                                 .filter(schema -> schema.name().equals(name)))
                         .collect(Collectors.toSet()),
-                typed.optional("nextStep", LONGEST_STEP, errors));
+                typed.passage("nextStep", LONGEST_STEP, errors));
     }
 
     /** 1 to 5, where it was tapped. */

@@ -1,5 +1,7 @@
 package app.carder.web.watch;
 
+import app.carder.core.framework.Framework;
+import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.watch.Involvement;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
@@ -9,6 +11,7 @@ import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.media.PhotoView;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
+import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -41,6 +44,8 @@ public class ObservationService {
     private final ObservationRepository observations;
     private final ObservationChildRepository seen;
     private final PhotoService photos;
+    private final RoomService rooms;
+    private final FrameworkLibrary frameworks;
     private final ChildService children;
     private final HistoryLog history;
     private final SettingService settings;
@@ -50,6 +55,8 @@ public class ObservationService {
             ObservationRepository observations,
             ObservationChildRepository seen,
             PhotoService photos,
+            RoomService rooms,
+            FrameworkLibrary frameworks,
             ChildService children,
             HistoryLog history,
             SettingService settings,
@@ -57,6 +64,8 @@ public class ObservationService {
         this.observations = observations;
         this.seen = seen;
         this.photos = photos;
+        this.rooms = rooms;
+        this.frameworks = frameworks;
         this.children = children;
         this.history = history;
         this.settings = settings;
@@ -101,6 +110,7 @@ public class ObservationService {
     public Receipt keepEach(
             Viewer author, UUID snapshotId, UUID roomId, Map<UUID, UUID> byChild, ObservationDetails details) {
         Receipt receipt = Receipt.KNOWN;
+        Framework framework = rooms.get(author.settingId(), roomId).framework();
         for (Map.Entry<UUID, UUID> one : byChild.entrySet()) {
             if (!isKnown(author.settingId(), one.getValue())) {
                 ObservationWords words = details.words()
@@ -108,15 +118,16 @@ public class ObservationService {
                                 .withoutNames(details.words().note()));
                 ObservationDetails ofChild = new ObservationDetails(
                         Set.of(one.getKey()), words, details.provocationId(), details.inPhoto(), details.observedAt());
-                save(author, one.getValue(), snapshotId, roomId, ofChild);
+                save(author, one.getValue(), snapshotId, roomId, framework, ofChild);
                 receipt = Receipt.KEPT;
             }
         }
         return receipt;
     }
 
-    private void save(Viewer author, UUID id, UUID snapshotId, UUID roomId, ObservationDetails details) {
-        observations.save(new Observation(id, snapshotId, author, roomId, details, clock.instant()));
+    private void save(
+            Viewer author, UUID id, UUID snapshotId, UUID roomId, Framework framework, ObservationDetails details) {
+        observations.save(new Observation(id, snapshotId, author, roomId, framework, details, clock.instant()));
         details.childIds().stream()
                 .sorted()
                 .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child)));
@@ -293,6 +304,10 @@ public class ObservationService {
                 observation.getId(),
                 observation.roomId(),
                 observation.provocationId(),
+                new ObservationView.MarkedBy(
+                        frameworks.find(observation.frameworkCode()),
+                        observation.frameworkCode(),
+                        observation.frameworkVersion()),
                 observation.authorName(),
                 observation.words(),
                 settings.local(observation.settingId(), observation.observedAt()),

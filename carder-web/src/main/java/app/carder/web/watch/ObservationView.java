@@ -1,5 +1,6 @@
 package app.carder.web.watch;
 
+import app.carder.core.framework.Framework;
 import app.carder.core.watch.Involvement;
 import app.carder.web.media.PhotoView;
 import java.time.LocalDateTime;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param id its own
  * @param roomId the room
  * @param provocationId the card that was out, where there was one
+ * @param markedBy the framework of its day
  * @param author who wrote it
  * @param words what is said about it
  * @param observedAt when, in the setting's zone
@@ -27,6 +29,7 @@ public record ObservationView(
         UUID id,
         UUID roomId,
         @Nullable UUID provocationId,
+        MarkedBy markedBy,
         String author,
         ObservationWords words,
         LocalDateTime observedAt,
@@ -34,6 +37,31 @@ public record ObservationView(
         List<UUID> childrenInPhoto,
         List<PhotoView> photos,
         int version) {
+
+    /**
+     * The framework by which something was marked.
+     *
+     * @param framework as it is today; absent where it is no longer here
+     * @param code of it
+     * @param version of that day; empty where that was not kept yet
+     */
+    public record MarkedBy(Optional<Framework> framework, String code, String version) {
+
+        /** In words: its name, and the version where it is another one by now. */
+        public String words() {
+            String name = framework.map(Framework::name).orElse(code);
+            return isAsItWas() || version.isEmpty() ? name : name + ", version " + version;
+        }
+
+        private boolean isAsItWas() {
+            return framework.filter(now -> now.version().equals(version)).isPresent();
+        }
+    }
+
+    /** The framework of its day, or another where that is no longer here. */
+    public Framework frameworkOr(Framework another) {
+        return markedBy.framework().orElse(another);
+    }
 
     /** In words. */
     public String note() {

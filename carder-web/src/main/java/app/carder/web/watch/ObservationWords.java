@@ -1,8 +1,10 @@
 package app.carder.web.watch;
 
+import app.carder.core.framework.Framework;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Schema;
 import app.carder.core.watch.WellBeing;
+import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 
@@ -31,6 +33,17 @@ public record ObservationWords(
         areas = Set.copyOf(areas);
         statements = Set.copyOf(statements);
         schemas = Set.copyOf(schemas);
+    }
+
+    /** The same with the marks of before that a framework no longer has: nobody could have ticked them again. */
+    ObservationWords keepingOf(ObservationWords before, Framework framework) {
+        Set<String> allAreas = new HashSet<>(areas);
+        before.areas().stream().filter(code -> !framework.hasArea(code)).forEach(allAreas::add);
+        Set<String> allStatements = new HashSet<>(statements);
+        before.statements().stream()
+                .filter(code -> framework.statement(code).isEmpty())
+                .forEach(allStatements::add);
+        return new ObservationWords(note, involvement, wellBeing, allAreas, allStatements, schemas, nextStep);
     }
 
     /** The same with another note. */

@@ -37,17 +37,21 @@ class ProposalController {
             @PathVariable("roomId") UUID roomId,
             @RequestParam(name = "of", defaultValue = "") String of) {
         LocalDate monday = WeekService.mondayOf(of, settings.today(viewer.settingId()));
-        return "redirect:/proposals/" + proposals.ask(viewer, roomId, monday);
+        UUID id = proposals.ask(viewer, roomId, monday);
+        boolean another = !proposals.view(viewer.settingId(), id).monday().equals(monday);
+        return "redirect:/proposals/" + id + (another ? "?instead=true" : "");
     }
 
     @GetMapping("/proposals/{proposalId}")
     String show(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("proposalId") UUID proposalId,
+            @RequestParam(name = "instead", defaultValue = "false") boolean instead,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType,
             Model model) {
         ProposalView proposal = proposals.view(viewer.settingId(), proposalId);
         model.addAttribute("proposal", proposal);
+        model.addAttribute("instead", instead && proposal.running());
         model.addAttribute("room", rooms.get(viewer.settingId(), proposal.roomId()));
         return requestType.equals("partial") ? "week/proposal :: state" : "week/proposal";
     }

@@ -11,7 +11,8 @@ import java.util.UUID;
  * @param id its own
  * @param roomId the room
  * @param monday its week
- * @param running whether it is being worked on
+ * @param waiting whether others come first
+ * @param running whether it is waiting or being worked on
  * @param ready whether it can be taken over
  * @param taken whether it was
  * @param points of the best week so far; the more the better
@@ -23,6 +24,7 @@ public record ProposalView(
         UUID id,
         UUID roomId,
         LocalDate monday,
+        boolean waiting,
         boolean running,
         boolean ready,
         boolean taken,

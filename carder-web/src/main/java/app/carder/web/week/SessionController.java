@@ -7,6 +7,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomService.KeptSession;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -72,6 +74,13 @@ class SessionController {
         SessionForm form = new SessionForm(typed, errors);
         Optional<List<KeptSession>> sessions = form.sessions();
         Optional<WeekRules> rules = form.rules();
+        Set<UUID> ofRoom = room.sessions().stream().map(SessionView::id).collect(Collectors.toSet());
+        if (sessions.stream()
+                .flatMap(List::stream)
+                .flatMap(session -> session.id().stream())
+                .anyMatch(id -> !ofRoom.contains(id))) {
+            throw new NotFound();
+        }
         if (sessions.isEmpty() || rules.isEmpty()) {
             return page(viewer, room, typed, errors);
         }

@@ -5,11 +5,15 @@ import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A week that is being proposed, or was. Its state is kept here, so that every node can tell it. Only what changed is written: who
@@ -20,11 +24,15 @@ import org.hibernate.annotations.DynamicUpdate;
 class WeekProposal extends ScopedRecord {
 
     enum State {
+        WAITING,
         RUNNING,
         READY,
         TAKEN,
         BROKEN_OFF
     }
+
+    /** States of those that are still to be worked on. */
+    static final Set<State> OPEN = EnumSet.of(State.WAITING, State.RUNNING);
 
     private UUID roomId;
     private LocalDate monday;
@@ -34,6 +42,10 @@ class WeekProposal extends ScopedRecord {
 
     private String askedBy;
     private Instant askedAt;
+
+    @Nullable
+    private Instant begunAt;
+
     private Instant beatAt;
     private long points;
     private boolean stopWanted;
@@ -45,11 +57,22 @@ class WeekProposal extends ScopedRecord {
         super(id, settingId);
         this.roomId = roomId;
         this.monday = monday;
-        this.state = State.RUNNING;
+        this.state = State.WAITING;
         this.askedBy = askedBy;
         this.askedAt = askedAt;
         this.beatAt = askedAt;
         this.givenUp = new String[0];
+    }
+
+    /** Whether it is still to be worked on. */
+    boolean isOpen() {
+        return OPEN.contains(state);
+    }
+
+    void begin(Instant at) {
+        this.state = State.RUNNING;
+        this.begunAt = at;
+        this.beatAt = at;
     }
 
     void beat(long points, Instant at) {
@@ -91,12 +114,9 @@ class WeekProposal extends ScopedRecord {
         return askedBy;
     }
 
-    Instant askedAt() {
-        return askedAt;
-    }
-
-    Instant beatAt() {
-        return beatAt;
+    /** How long it has been worked on. */
+    Duration worked() {
+        return begunAt == null ? Duration.ZERO : Duration.between(begunAt, beatAt);
     }
 
     long points() {

@@ -33,7 +33,7 @@ class SealKeysTest {
     }
 
     private SealKeys begun() {
-        return new SealKeys(new KeyFolder(folder.resolve("keys")), new DeviceProperties(MONTH, folder, MONTH), clock);
+        return new SealKeys(new KeyFolder(folder.resolve("keys")), new DeviceProperties(MONTH, folder), clock);
     }
 
     private static byte[] opened(SealKeys keys, Sealed sealed, String id) throws SealBroken {

@@ -353,6 +353,13 @@ class SyncTest extends WebTest {
 
         assertThat(states(answer)).containsExactly("REFUSED");
         assertThat(answer.toString()).contains("not a photo that Carder reads");
+        assertThat(send("hamish", MockMvcRequestBuilders.head(upload).header("Tus-Resumable", "1.0.0"))
+                        .status())
+                .as("its file")
+                .isEqualTo(404);
+        assertThat(database.queryForObject("select count(*) from open_upload where address = ?", Integer.class, upload))
+                .as("and its place")
+                .isZero();
     }
 
     private Map<String, Object> photo(Map<String, Object> snapshot, String upload) {

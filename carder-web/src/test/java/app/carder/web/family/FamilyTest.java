@@ -8,6 +8,8 @@ import jakarta.servlet.http.Cookie;
 import java.time.Duration;
 import java.util.Objects;
 import java.util.UUID;
+import org.jsoup.nodes.Document;
+import org.jsoup.select.Elements;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -65,16 +67,109 @@ class FamilyTest extends WebTest {
     }
 
     @Test
-    void endsALinkWhenItExpiresAlsoForThoseWhoHaveItOpen() {
+    void aLinkThatNobodyOpenedExpiresAndABrowserIsOpenForAYear() {
         Link link = invite();
         Cookie session = open(link, link.code).response().getCookie("SESSION");
+        Link unopened = invite();
 
-        clock.advance(Duration.ofDays(29));
+        clock.advance(Duration.ofDays(31));
         assertThat(read(session).status()).isEqualTo(200);
-        clock.advance(Duration.ofDays(2));
+        assertThat(open(unopened).page().text()).contains("This link is expired");
+        clock.advance(Duration.ofDays(340));
 
         assertThat(read(session).status()).isEqualTo(404);
-        assertThat(send(MockMvcRequestBuilders.get(link.path)).page().text()).contains("This link is expired");
+    }
+
+    @Test
+    void aLinkOpensOnceAndItsBrowserComesBackByItself() {
+        Link link = invite();
+        Answer opened = open(link);
+        Cookie home = Objects.requireNonNull(opened.response().getCookie("carder-home"));
+        assertThat(home.isHttpOnly()).isTrue();
+        assertThat(home.getAttribute("SameSite")).isEqualTo("Lax");
+        assertThat(database.queryForList("select token_hash from home_browser", String.class))
+                .doesNotContain(home.getValue());
+
+        Answer elsewhere = open(link);
+        assertThat(elsewhere.status()).isEqualTo(410);
+        assertThat(elsewhere.page().text()).contains("opened already, in another browser");
+
+        Answer later = send(MockMvcRequestBuilders.get("/family").cookie(home));
+        assertThat(later.location()).isEqualTo("/home");
+        Answer in = send(MockMvcRequestBuilders.get("/home").cookie(home));
+        assertThat(in.location()).isEqualTo("/family");
+        Cookie session = in.response().getCookie("SESSION");
+        assertThat(read(session).status()).isEqualTo(200);
+        Answer next = send(MockMvcRequestBuilders.get(invite().path).cookie(home));
+        assertThat(next.location()).as("its next link asks for no code").isEqualTo("/family/journals/" + journal);
+        assertThat(send(MockMvcRequestBuilders.get("/family")).location())
+                .as("without the cookie")
+                .isEqualTo("/sign-in");
+    }
+
+    @Test
+    void brothersAndSistersAreOnOnePageAndEachEndsByItself() {
+        UUID draft = id("select id from journal where child_id = ? and approved_at is null order by id", child("Bram"));
+        post("tobias", "/journals/" + draft + "/approve");
+        Cookie home = Objects.requireNonNull(open(invite()).response().getCookie("carder-home"));
+        Link another = invite("Bram''s aunt", draft);
+        Answer both = send(MockMvcRequestBuilders.post(another.path)
+                .param("code", another.code)
+                .cookie(home)
+                .with(csrf()));
+        assertThat(both.response().getCookie("carder-home")).as("it has one").isNull();
+        Cookie session = both.response().getCookie("SESSION");
+
+        assertThat(send(MockMvcRequestBuilders.get("/family").cookie(session))
+                        .page()
+                        .select(".pick strong")
+                        .eachText())
+                .contains("Anouk", "Bram");
+        send(MockMvcRequestBuilders.post("/family/journals/" + draft + "/replies")
+                .param("id", UUID.randomUUID().toString())
+                .param("words", "As his aunt.")
+                .cookie(session)
+                .with(csrf()));
+        assertThat(get("tobias", "/journals/" + draft + "/invitations")
+                        .page()
+                        .select("blockquote:contains(As his aunt)")
+                        .text())
+                .contains("Bram's aunt");
+
+        Document staff = get("tobias", "/journals/" + draft + "/invitations").page();
+        String end = staff.select("form[action*=/readers/]").last().attr("action");
+        assertThat(post("precious", end).status()).as("a lead of another room").isEqualTo(403);
+        post("tobias", end);
+        assertThat(send(MockMvcRequestBuilders.get("/family/journals/" + draft).cookie(session))
+                        .status())
+                .isEqualTo(404);
+        assertThat(read(session).status()).as("his sister's").isEqualTo(200);
+        post("tobias", "/journals/" + draft + "/take-back");
+        database.update("delete from reply where words = 'As his aunt.'");
+    }
+
+    @Test
+    void aCarerEndsABrowserThatIsLostAndTheirOwn() {
+        Cookie lost = open(invite()).response().getCookie("SESSION");
+        Cookie here = open(invite()).response().getCookie("SESSION");
+        Document page = send(MockMvcRequestBuilders.get("/family").cookie(here)).page();
+        Elements ends = page.select("form[action*=/browsers/]");
+        assertThat(ends.size()).isGreaterThanOrEqualTo(2);
+        String own = page.select("li:contains(this one) form").attr("action");
+
+        ends.stream()
+                .map(form -> form.attr("action"))
+                .filter(action -> !action.equals(own))
+                .forEach(action ->
+                        send(MockMvcRequestBuilders.post(action).cookie(here).with(csrf())));
+        assertThat(read(lost).status()).isEqualTo(404);
+        assertThat(read(here).status()).isEqualTo(200);
+        assertThat(post("bram.aunt", own).status()).as("another family").isEqualTo(404);
+
+        assertThat(send(MockMvcRequestBuilders.post(own).cookie(here).with(csrf()))
+                        .location())
+                .isEqualTo("/home");
+        assertThat(read(here).status()).isIn(302, 404);
     }
 
     @Test
@@ -206,13 +301,17 @@ class FamilyTest extends WebTest {
     private record Link(UUID id, String path, String code) {}
 
     private Link invite() {
-        UUID carer = id("select id from carer where name = 'Anouk''s grandfather'");
-        Answer sent = post("tobias", "/journals/" + journal + "/invitations", "carer", carer.toString());
+        return invite("Anouk''s grandfather", journal);
+    }
+
+    private Link invite(String name, UUID about) {
+        UUID carer = id("select id from carer where name = '%s'".formatted(name));
+        Answer sent = post("tobias", "/journals/" + about + "/invitations", "carer", carer.toString());
         String mail = Objects.requireNonNull(database.queryForObject(
-                "select body from message where to_name = 'Anouk''s grandfather' order by id desc limit 1",
+                "select body from message where to_name = '%s' order by id desc limit 1".formatted(name),
                 String.class));
         return new Link(
-                id("select id from invitation where journal_id = ? order by sent_at desc, id desc", journal),
+                id("select id from invitation where journal_id = ? order by sent_at desc, id desc", about),
                 mail.replaceAll("(?s).*(/open/\\S+).*", "$1"),
                 sent.page().select(".big-code").text());
     }

@@ -66,6 +66,11 @@ public abstract class WebTest {
         clock.reset();
     }
 
+    /** Everybody signs in again: for tests after which sessions may have ended. */
+    protected static void forgetSessions() {
+        SESSIONS.clear();
+    }
+
     protected static Path media() {
         return MEDIA;
     }

@@ -70,8 +70,9 @@ class LadderTest extends WebTest {
     private void seen(UUID card, String child, int involvement, int daysAgo) {
         UUID observation = UUID.randomUUID();
         database.update(
-                "insert into observation select ?, setting_id, 0, room_id, id, (select author_id from observation limit 1), 'Hamish Vale',"
-                        + " 'Seen with it.', ?, areas, '{}', timestamptz '2026-05-06 09:00Z' - make_interval(days => ?), now()"
+                "insert into observation (id, setting_id, version, room_id, provocation_id, author_id, author_name, note, involvement, areas,"
+                        + " statements, observed_at, received_at, framework_code, framework_version) select ?, setting_id, 0, room_id, id, (select author_id from observation limit 1), 'Hamish Vale',"
+                        + " 'Seen with it.', ?, areas, '{}', timestamptz '2026-05-06 09:00Z' - make_interval(days => ?), now(), 'sme', ''"
                         + " from provocation where id = ?",
                 observation,
                 involvement,

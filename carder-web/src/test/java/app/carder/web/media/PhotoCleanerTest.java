@@ -3,6 +3,7 @@ package app.carder.web.media;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.carder.web.kit.Limits;
 import app.carder.web.kit.Photos;
 import app.carder.web.media.PhotoRefused.Reason;
 import com.drew.imaging.ImageMetadataReader;
@@ -27,6 +28,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class PhotoCleanerTest {
 
+    private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual());
+
     @Test
     void leavesPlaceMakerAndEveryOtherMetadataBehind() throws Exception {
         byte[] sent = Photos.withPlace(400, 300, 1);
@@ -34,7 +37,7 @@ class PhotoCleanerTest {
         assertThat(before.getFirstDirectoryOfType(GpsDirectory.class)).isNotNull();
         assertThat(before.getFirstDirectoryOfType(ExifIFD0Directory.class)).isNotNull();
 
-        CleanPhoto clean = PhotoCleaner.clean(sent);
+        CleanPhoto clean = CLEANER.clean(sent);
 
         for (byte[] picture : new byte[][] {clean.large(), clean.small()}) {
             Metadata after = ImageMetadataReader.readMetadata(new ByteArrayInputStream(picture));
@@ -51,7 +54,7 @@ class PhotoCleanerTest {
         "5,top", "6,top", "7,bottom", "8,bottom"
     })
     void turnsThePictureAsTheCameraHeldIt(int orientation, String red) throws Exception {
-        CleanPhoto clean = PhotoCleaner.clean(Photos.withPlace(400, 200, orientation));
+        CleanPhoto clean = CLEANER.clean(Photos.withPlace(400, 200, orientation));
 
         BufferedImage upright = ImageIO.read(new ByteArrayInputStream(clean.large()));
         boolean onItsSide = orientation >= 5;
@@ -65,7 +68,7 @@ class PhotoCleanerTest {
 
     @Test
     void makesLargePhotosSmaller() throws Exception {
-        CleanPhoto clean = PhotoCleaner.clean(Photos.picture("jpg", 4000, 3000));
+        CleanPhoto clean = CLEANER.clean(Photos.picture("jpg", 4000, 3000));
 
         assertThat(clean.width()).isEqualTo(PhotoCleaner.LARGE);
         assertThat(clean.height()).isEqualTo(1200);
@@ -74,7 +77,7 @@ class PhotoCleanerTest {
 
     @Test
     void takesPngAndNeverMakesSmallOnesLarger() throws Exception {
-        CleanPhoto clean = PhotoCleaner.clean(Photos.picture("png", 120, 80));
+        CleanPhoto clean = CLEANER.clean(Photos.picture("png", 120, 80));
 
         assertThat(clean.width()).isEqualTo(120);
         assertThat(clean.large()).startsWith(0xFF, 0xD8, 0xFF);
@@ -123,12 +126,26 @@ class PhotoCleanerTest {
         byte[] picture = withChunks(chunk("zTXt", words.toByteArray()));
         long made = allocated() - before;
 
-        CleanPhoto clean = PhotoCleaner.clean(picture);
+        CleanPhoto clean = CLEANER.clean(picture);
 
         assertThat(clean.width()).isEqualTo(120);
         assertThat(allocated() - before - made)
                 .as("bytes made while it was cleaned")
                 .isLessThan(100L * 1024 * 1024);
+    }
+
+    /** Small on the way, half a gigabyte where it would be unfolded whole. */
+    @Test
+    void readsALargePictureMoreCoarselyInsteadOfFillingTheMemory() throws Exception {
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(19_900, 6000, BufferedImage.TYPE_BYTE_BINARY), "png", file);
+        byte[] picture = file.toByteArray();
+        long before = allocated();
+
+        CleanPhoto clean = CLEANER.clean(picture);
+
+        assertThat(clean.width()).isEqualTo(PhotoCleaner.LARGE);
+        assertThat(allocated() - before).as("bytes made while it was cleaned").isLessThan(250L * 1024 * 1024);
     }
 
     private static long allocated() {
@@ -166,7 +183,7 @@ class PhotoCleanerTest {
     }
 
     private static void assertRefused(byte[] file, Reason reason) {
-        assertThatThrownBy(() -> PhotoCleaner.clean(file))
+        assertThatThrownBy(() -> CLEANER.clean(file))
                 .isInstanceOfSatisfying(
                         PhotoRefused.class,
                         refused -> assertThat(refused.reason()).isEqualTo(reason));

@@ -2,6 +2,7 @@ package app.carder.web.media;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.web.kit.Limits;
 import app.carder.web.kit.Photos;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,6 +15,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Photos that are almost right: each is cleaned or refused, and nothing else is thrown. {@code -Dcarder.fuzz=100000} is the long form. */
 class PhotoFuzzTest {
+
+    private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual());
 
     private static final int TRIES = Integer.getInteger("carder.fuzz", 300);
     private static final byte[] ODD = {0, 1, 2, 0x7f, (byte) 0x80, (byte) 0xff, (byte) 0xd8, (byte) 0xe1};
@@ -33,7 +36,7 @@ class PhotoFuzzTest {
         for (int at = 0; at < TRIES && faults.size() < 5; at++) {
             byte[] tried = broken(good, random);
             try {
-                PhotoCleaner.clean(tried);
+                CLEANER.clean(tried);
             } catch (PhotoRefused refused) {
                 // As it should be.
                 continue;

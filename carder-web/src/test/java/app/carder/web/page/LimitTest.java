@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.web.kit.Limits;
 import app.carder.web.kit.WebTest;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletResponse;
@@ -19,7 +20,6 @@ import org.springframework.mock.web.DelegatingServletInputStream;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import org.springframework.util.unit.DataSize;
 
 /** Hostile bodies, addresses and names, and the clear answer to each. */
 class LimitTest extends WebTest {
@@ -39,7 +39,7 @@ class LimitTest extends WebTest {
         MockHttpServletRequest endless = endless(read);
         HttpServletResponse response = new MockHttpServletResponse();
 
-        assertThatThrownBy(() -> new BodyLimit(new LimitProperties(DataSize.ofMegabytes(1)), "/watch/uploads")
+        assertThatThrownBy(() -> new BodyLimit(Limits.usual(), "/watch/uploads")
                         .doFilter(
                                 endless,
                                 response,

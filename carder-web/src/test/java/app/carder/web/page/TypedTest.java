@@ -50,7 +50,8 @@ class TypedTest {
     void bringsTextIntoOneUnicodeFormAndDropsControlCharacters() {
         Typed typed = form("note", "  Zoe\u0308 \u0000\u0007said:\r\n\u202bשלום\u202c  ");
 
-        assertThat(typed.text("note")).isEqualTo("Zo\u00eb said:\n\u202bשלום\u202c");
+        assertThat(typed.passage("note")).isEqualTo("Zo\u00eb said:\n\u202bשלום\u202c");
+        assertThat(typed.text("note")).as("on one line").isEqualTo("Zo\u00eb said: \u202bשלום\u202c");
     }
 
     @Test

@@ -10,6 +10,7 @@ import com.drew.metadata.exif.GpsDirectory;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
@@ -185,6 +186,47 @@ class ObservationTest extends WebTest {
         var page = get("hamish", "/observations/" + id).page();
         assertThat(page.select("#note").text()).isEqualTo("Tied the knot at the fourth try.");
         assertThat(page.select(".earlier").text()).contains("Was clever with the knot.", "Tobias Renn");
+    }
+
+    /** What was marked by one framework is marked by it for good: also where the room goes over to another, and where a statement is gone. */
+    @Test
+    void keepsTheFrameworkOfItsDay() {
+        UUID id = UUID.randomUUID();
+        write(id, "Poured to the line.", null);
+        assertThat(database.queryForMap("select framework_code, framework_version from observation where id = ?", id))
+                .containsEntry("framework_code", "eyfs")
+                .containsEntry("framework_version", "2026-05");
+        database.update(
+                "update observation set areas = '{eyfs-pd,eyfs-gone}', statements = '{eyfs-gone-1}' where id = ?", id);
+        String was = database.queryForObject("select framework_code from room where name = 'Loft'", String.class);
+        database.update("update room set framework_code = 'sme' where name = 'Loft'");
+        try {
+            Document page = get("hamish", "/observations/" + id).page();
+            assertThat(page.text()).contains("Marked by England, early years foundation stage");
+            assertThat(page.select(".edge .notch").eachAttr("title")).contains("Physical Development");
+
+            post(
+                    "hamish",
+                    "/observations/" + id,
+                    "version",
+                    "0",
+                    "note",
+                    "Poured to the line, twice.",
+                    "areas",
+                    "eyfs-pd");
+
+            assertThat(database.queryForObject(
+                            "select array_to_string(areas || statements, ' ') from observation where id = ?",
+                            String.class,
+                            id))
+                    .as("nobody could tick again what is gone")
+                    .isEqualTo("eyfs-gone eyfs-pd eyfs-gone-1");
+            database.update("update observation set framework_version = '2025-09' where id = ?", id);
+            assertThat(get("hamish", "/observations/" + id).text())
+                    .contains("England, early years foundation stage, version 2025-09");
+        } finally {
+            database.update("update room set framework_code = ? where name = 'Loft'", was);
+        }
     }
 
     @Test

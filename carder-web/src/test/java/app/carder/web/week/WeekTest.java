@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.kit.WebTest;
-import java.sql.Timestamp;
+import com.github.kagkarlsson.scheduler.Scheduler;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,9 +15,13 @@ import java.util.concurrent.locks.LockSupport;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class WeekTest extends WebTest {
+
+    @Autowired
+    private Scheduler scheduler;
 
     /** A Monday far from the demo's weeks: each test takes another one, so that none depends on what another left. */
     private static final LocalDate FAR = LocalDate.of(2026, 9, 7);
@@ -235,9 +239,8 @@ class WeekTest extends WebTest {
                 "card",
                 card("Shredded paper post").toString());
 
-        String proposal = post("precious", "/rooms/" + room("Nook") + "/week/propose", "of", monday.toString())
-                .location();
-        Document ready = waitFor(proposal);
+        String proposal = propose("precious", "Nook", monday);
+        Document ready = waitFor("precious", proposal);
 
         assertThat(ready.select("tbody tr"))
                 .isNotEmpty()
@@ -252,31 +255,74 @@ class WeekTest extends WebTest {
     }
 
     @Test
-    void aProposalCanBeStoppedAndOneThatLostItsNodeIsToldAsBrokenOff() {
-        LocalDate monday = FAR.plusWeeks(14);
-        String proposal = post("precious", "/rooms/" + room("Nook") + "/week/propose", "of", monday.toString())
-                .location();
+    void aProposalCanBeStopped() {
+        String proposal = propose("precious", "Nook", FAR.plusWeeks(14));
 
         post("precious", proposal + "/stop");
 
-        assertThat(waitFor(proposal).text()).contains("Put it on the board");
+        assertThat(waitFor("precious", proposal).text()).contains("Put it on the board");
+    }
+
+    @Test
+    void aProposalWhoseNodeWentAwayIsWorkedOutByAnother() {
         UUID lost = UUID.randomUUID();
         database.update(
-                "insert into week_proposal select ?, setting_id, id, date '2026-09-07', 'RUNNING', 'x', ?, ?, 0, false, '{}' from room where id = ?",
+                "insert into week_proposal (id, setting_id, room_id, monday, state, asked_by, asked_at, begun_at, beat_at, points, stop_wanted, given_up)"
+                        + " select ?, setting_id, id, date '2026-09-07', 'RUNNING', 'x', now(), now(), now(), 0, false, '{}' from room where id = ?",
                 lost,
-                Timestamp.from(clock.instant().minusSeconds(60)),
-                Timestamp.from(clock.instant().minusSeconds(60)),
                 room("Nook"));
-        assertThat(get("precious", "/proposals/" + lost).page().text()).contains("This proposal was broken off.");
+        database.update(
+                "insert into scheduled_tasks (task_name, task_instance, execution_time, picked, picked_by, last_heartbeat, version)"
+                        + " select 'week-proposal', setting_id || '/' || id, now() - interval '5 minutes', true, 'gone', now() - interval '4 minutes', 1"
+                        + " from week_proposal where id = ?",
+                lost);
+
+        assertThat(waitFor("precious", "/proposals/" + lost).text()).contains("Put it on the board");
+    }
+
+    @Test
+    void oneWeekAtATimeIsProposedForARoomAndNoSettingWaitsForAllRoomsOfAnother() {
+        scheduler.pause();
+        String last;
+        try {
+            String loft = propose("imelda", "Loft", FAR);
+            assertThat(propose("imelda", "Loft", FAR)).as("asked twice").isEqualTo(loft);
+            String another = propose("imelda", "Loft", FAR.plusWeeks(1));
+            assertThat(another).isEqualTo(loft + "?instead=true");
+            assertThat(get("imelda", another).page().text())
+                    .contains("Waiting for its turn.", "One week at a time is proposed for a room");
+            String nook = propose("imelda", "Nook", FAR);
+            String burrow = propose("imelda", "Burrow", FAR);
+            String pier = propose("teodor", "Pier", FAR);
+
+            assertThat(database.queryForList(
+                            "select task_instance from scheduled_tasks where task_name = 'week-proposal' and not picked order by priority desc, execution_time",
+                            String.class))
+                    .extracting(instance -> "/proposals/" + instance.split("/")[1])
+                    .as("each setting's first, then its second")
+                    .containsExactly(loft, pier, nook, burrow);
+            for (String proposal : List.of(loft, nook, burrow)) {
+                post("imelda", proposal + "/stop");
+            }
+            last = burrow;
+        } finally {
+            scheduler.resume();
+        }
+        assertThat(waitFor("imelda", last).text()).as("the last").contains("Put it on the board");
+    }
+
+    private String propose(String username, String room, LocalDate monday) {
+        return post(username, "/rooms/" + room(room) + "/week/propose", "of", monday.toString())
+                .location();
     }
 
     /** The job runs in another thread: asked for until it is ready, for at most half a minute. */
-    private Document waitFor(String proposal) {
+    private Document waitFor(String username, String proposal) {
         Instant end = Instant.now().plus(Duration.ofSeconds(30));
-        Document page = get("precious", proposal).page();
-        while (page.select("progress").size() > 0 && Instant.now().isBefore(end)) {
+        Document page = get(username, proposal).page();
+        while (page.select("#state[hx-get]").size() > 0 && Instant.now().isBefore(end)) {
             LockSupport.parkNanos(50_000_000);
-            page = get("precious", proposal).page();
+            page = get(username, proposal).page();
         }
         return page;
     }

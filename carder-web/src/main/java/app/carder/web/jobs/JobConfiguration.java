@@ -1,0 +1,37 @@
+package app.carder.web.jobs;
+
+import app.carder.web.page.LimitProperties;
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.Task;
+import java.time.Duration;
+import java.util.List;
+import javax.sql.DataSource;
+import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+
+/** The scheduler, wired by hand: its own starter is for an older Spring Boot. */
+@Configuration(proxyBeanMethods = false)
+class JobConfiguration {
+
+    private static final Duration LOOKS_EVERY = Duration.ofMillis(500);
+    /** A job whose node has not been heard of for four of these is taken up by another. */
+    private static final Duration HEARTBEAT = Duration.ofSeconds(5);
+
+    private static final Duration LONGEST_GOODBYE = Duration.ofSeconds(5);
+
+    /** A job is asked for in the transaction that it belongs to, and begins once that is over. */
+    @Bean(initMethod = "start", destroyMethod = "stop")
+    @DependsOnDatabaseInitialization
+    Scheduler scheduler(DataSource dataSource, List<Task<?>> tasks, LimitProperties limits) {
+        return Scheduler.create(new TransactionAwareDataSourceProxy(dataSource), tasks)
+                .threads(limits.proposalsRunning())
+                .pollingInterval(LOOKS_EVERY)
+                .pollUsingLockAndFetch(0.5, 1)
+                .heartbeatInterval(HEARTBEAT)
+                .shutdownMaxWait(LONGEST_GOODBYE)
+                .enablePriority()
+                .build();
+    }
+}
