@@ -21,13 +21,21 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.Timeout;
 
 /**
- * Twenty tablets over a bad network, while the application is killed and the database crashes. Short within the tests,
- * long with {@code ./carder torture}.
+ * An instance with 512 MB of heap under attack, and with twenty tablets over a bad network while it is killed and the database crashes.
+ * Short within the tests, long with {@code ./carder attack} and {@code ./carder torture}.
  */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class FaultTest {
 
     private static final int TABLETS = 20;
@@ -39,43 +47,64 @@ class FaultTest {
     private final int photosEach = (isLong ? 300 : 40) / TABLETS;
     private final Duration longest = isLong ? Duration.ofMinutes(20) : Duration.ofMinutes(4);
 
+    private final List<Tablet> earlier = new ArrayList<>();
+    private Stage stage;
+
+    @BeforeAll
+    void begin() throws Exception {
+        stage = new Stage(List.of("-Xmx512m", "-XX:+ExitOnOutOfMemoryError"));
+    }
+
+    @AfterAll
+    void end() throws Exception {
+        if (stage != null) {
+            stage.close();
+        }
+    }
+
     @Test
+    @Order(1)
+    @Timeout(value = 30, unit = TimeUnit.MINUTES)
+    void underAttackNobodyIsShutOutNothingIsLostAndTheMemoryComesBack() throws Exception {
+        earlier.add(new Siege(stage, Boolean.getBoolean("carder.attack")).withstand());
+    }
+
+    @Test
+    @Order(2)
     @Timeout(value = 40, unit = TimeUnit.MINUTES)
     void everyEventIsThereOnceAndEveryPhotoWhole() throws Exception {
-        try (Stage stage = new Stage()) {
-            List<Tablet> tablets = tablets(stage);
-            int all = tablets.stream().mapToInt(Tablet::waiting).sum();
-            int crashes = isLong ? 3 : 1;
-            // The faults come when so many items have arrived, spread over all of them.
-            List<CompletableFuture<Void>> moments = Stream.generate(() -> new CompletableFuture<Void>())
-                    .limit(2L * crashes)
-                    .toList();
-            AtomicInteger arrived = new AtomicInteger();
-            tablets.forEach(tablet -> tablet.onKept(() -> {
-                int now = arrived.incrementAndGet();
-                for (int i = 0; i < moments.size(); i++) {
-                    if (now >= all * (i + 1) / (moments.size() + 1)) {
-                        moments.get(i).complete(null);
-                    }
-                }
-            }));
-            ScheduledExecutorService hands = Executors.newScheduledThreadPool(TABLETS);
-            CountDownLatch empty = new CountDownLatch(TABLETS);
-            tablets.forEach(tablet -> hands.execute(() -> work(tablet, hands, empty)));
+        List<Tablet> tablets = tablets(stage);
+        int all = tablets.stream().mapToInt(Tablet::waiting).sum();
+        int crashes = isLong ? 3 : 1;
+        // The faults come when so many items have arrived, spread over all of them.
+        List<CompletableFuture<Void>> moments = Stream.generate(() -> new CompletableFuture<Void>())
+                .limit(2L * crashes)
+                .toList();
+        AtomicInteger arrived = new AtomicInteger();
+        tablets.forEach(tablet -> tablet.onKept(() -> {
+            int now = arrived.incrementAndGet();
             for (int i = 0; i < moments.size(); i++) {
-                moments.get(i).get(longest.toSeconds(), TimeUnit.SECONDS);
-                if (i % 2 == 0) {
-                    stage.killApplication();
-                } else {
-                    stage.crashDatabase();
+                if (now >= all * (i + 1) / (moments.size() + 1)) {
+                    moments.get(i).complete(null);
                 }
             }
-            boolean done = empty.await(longest.toSeconds(), TimeUnit.SECONDS);
-            hands.shutdownNow();
-
-            verify(stage, tablets, crashes);
-            assertThat(done).as("everything was sent in time").isTrue();
+        }));
+        ScheduledExecutorService hands = Executors.newScheduledThreadPool(TABLETS);
+        CountDownLatch empty = new CountDownLatch(TABLETS);
+        tablets.forEach(tablet -> hands.execute(() -> work(tablet, hands, empty)));
+        for (int i = 0; i < moments.size(); i++) {
+            moments.get(i).get(longest.toSeconds(), TimeUnit.SECONDS);
+            if (i % 2 == 0) {
+                stage.killApplication();
+            } else {
+                stage.crashDatabase();
+            }
         }
+        boolean done = empty.await(longest.toSeconds(), TimeUnit.SECONDS);
+        hands.shutdownNow();
+
+        verify(stage, Stream.concat(earlier.stream(), tablets.stream()).toList(), crashes);
+        assertThat(done).as("everything was sent in time").isTrue();
     }
 
     private List<Tablet> tablets(Stage stage) throws Exception {

@@ -35,10 +35,6 @@ final class Stage implements AutoCloseable {
     private final List<String> options;
     private @Nullable Process application;
 
-    Stage() throws Exception {
-        this(List.of());
-    }
-
     /** With options for the application's machine. */
     Stage(List<String> options) throws Exception {
         this.options = options;

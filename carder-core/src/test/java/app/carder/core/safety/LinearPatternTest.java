@@ -27,7 +27,7 @@ import org.junit.jupiter.api.TestFactory;
  */
 class LinearPatternTest {
 
-    private static final int LETTERS = 400;
+    private static final int LETTERS = 250;
     private static final int LOOKS_FOR_EACH = 60;
 
     private static final Pattern CALL =

@@ -98,12 +98,12 @@ public record CardFile(
             @Nullable Kit kit) {
         /** Takes what is left out as empty. */
         public Card {
-            title = CardFile.words(title);
+            title = line(title);
             intention = CardFile.words(intention);
             adultRole = CardFile.words(adultRole);
             adultLoad = CardFile.words(adultLoad);
             words = CardFile.words(words);
-            place = CardFile.words(place);
+            place = line(place);
             areas = list(areas);
             statements = list(statements);
             senses = list(senses);
@@ -152,7 +152,7 @@ public record CardFile(
             @Nullable Integer pieces) {
         /** Takes what is left out as empty. */
         public Put {
-            material = words(material);
+            material = line(material);
         }
     }
 
@@ -179,7 +179,7 @@ public record CardFile(
         /** Takes what is left out as empty. */
         public Rung {
             rung = words(rung);
-            sign = words(sign);
+            sign = line(sign);
             note = words(note);
             replaced = words(replaced);
             replacement = words(replacement);
@@ -200,7 +200,7 @@ public record CardFile(
             String name, int handsOnMinutes, int waitingMinutes, String doneBy, int turns, List<Integer> after) {
         /** Takes what is left out as empty. */
         public Step {
-            name = words(name);
+            name = line(name);
             doneBy = words(doneBy);
             after = list(after);
         }
@@ -232,7 +232,7 @@ public record CardFile(
     public record Kit(String name, List<KitThing> things) {
         /** Takes what is left out as empty. */
         public Kit {
-            name = words(name);
+            name = line(name);
             things = list(things);
         }
     }
@@ -246,7 +246,7 @@ public record CardFile(
     public record KitThing(String material, int pieces) {
         /** Takes what is left out as empty. */
         public KitThing {
-            material = words(material);
+            material = line(material);
         }
     }
 
@@ -286,6 +286,11 @@ public record CardFile(
         return Objects.requireNonNullElse(text, "")
                 .replaceAll("[\\p{Cc}&&[^\\n]]", "")
                 .strip();
+    }
+
+    /** The same on one line, as the field is that shows it. */
+    private static String line(@Nullable String text) {
+        return words(text).replace('\n', ' ');
     }
 
     private static Map<String, String> cells(@Nullable Map<String, String> map) {

@@ -34,4 +34,16 @@ class CardFileTest {
         assertThat(again.framework()).isEqualTo("eyfs");
         assertThat(again.materials()).containsExactly(Map.of("code", "m"));
     }
+
+    @Test
+    void keepsAFieldOfOneLineOnOneLine() {
+        CardFile.Card card = CardFile.read(
+                        "{\"format\":\"carder-cards\",\"version\":1,\"cards\":[{\"title\":\"Post\\ning\",\"intention\":\"One.\\nTwo.\",\"put\":[{\"material\":\"a\\nb\"}]}]}")
+                .cards()
+                .get(0);
+
+        assertThat(card.title()).isEqualTo("Post ing");
+        assertThat(card.intention()).isEqualTo("One.\nTwo.");
+        assertThat(card.put().get(0).material()).isEqualTo("a b");
+    }
 }

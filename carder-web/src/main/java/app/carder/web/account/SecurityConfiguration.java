@@ -6,6 +6,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -119,6 +120,8 @@ class SecurityConfiguration {
             HomeCookie home,
             PasskeyAuthentication passkey,
             OwnPasswordService own,
+            SignInBudgets budgets,
+            Clock clock,
             LimitProperties limits)
             throws Exception {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
@@ -154,6 +157,7 @@ class SecurityConfiguration {
                 .addFilterBefore(new SessionLifetime(), SecurityContextHolderFilter.class)
                 .addFilterBefore(new HandOnly(), SecurityContextHolderFilter.class)
                 .addFilterAfter(new PasskeyAsksPassword(own), CsrfFilter.class)
+                .addFilterAfter(new PasskeyBudget(budgets, clock), CsrfFilter.class)
                 .addFilterBefore(new BodyLimit(limits, "/watch/uploads"), SecurityContextHolderFilter.class)
                 .webAuthn(passkeys -> passkeys.disableDefaultRegistrationPage(true)
                         .withObjectPostProcessor(new ObjectPostProcessor<WebAuthnAuthenticationFilter>() {

@@ -2,6 +2,7 @@ package app.carder.web.device;
 
 import app.carder.web.account.Viewer;
 import app.carder.web.device.RefusedItem.Refusal;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -26,8 +27,10 @@ class RefusedItems {
     /** Keeps it once, however often it comes. */
     @Transactional
     void keep(Viewer author, UUID id, Refusal refusal) {
-        if (!items.existsByIdAndSettingId(id, author.settingId())) {
-            items.save(new RefusedItem(id, author, clock.instant(), refusal));
+        // Ids are minted by devices: the same one may come from two settings.
+        UUID own = UUID.nameUUIDFromBytes((author.settingId() + " " + id).getBytes(StandardCharsets.UTF_8));
+        if (!items.existsByIdAndSettingId(own, author.settingId())) {
+            items.save(new RefusedItem(own, author, clock.instant(), refusal));
         }
     }
 

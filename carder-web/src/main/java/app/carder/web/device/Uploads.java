@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import me.desair.tus.server.TusFileUploadService;
 import me.desair.tus.server.exception.TusException;
 import me.desair.tus.server.upload.UploadInfo;
@@ -32,6 +33,7 @@ class Uploads {
     static final String PATH = "/watch/uploads";
 
     private static final Logger LOG = LoggerFactory.getLogger(Uploads.class);
+    private static final Pattern OURS = Pattern.compile("^" + PATH + "/[0-9A-Za-z-]{1,80}$");
     private static final String LENGTH = "Upload-Length";
     private static final int HOURS_TO_WAIT = 1;
 
@@ -69,7 +71,7 @@ class Uploads {
         tus.process(request, response, owner(viewer));
         String address = response.getHeader(HttpHeaders.LOCATION);
         if (response.getStatus() == HttpStatus.CREATED.value() && address != null) {
-            quota.liesAt(viewer, counted.get(), URI.create(address).getPath());
+            path(address).ifPresent(ours -> quota.liesAt(viewer, counted.get(), ours));
         } else {
             quota.neverBegan(viewer, counted.get());
         }
@@ -88,7 +90,7 @@ class Uploads {
         tus.process(request, response, owner(viewer));
         if (request.getMethod().equals(HttpMethod.DELETE.name())
                 && response.getStatus() == HttpStatus.NO_CONTENT.value()) {
-            quota.ended(viewer, request.getRequestURI());
+            path(request.getRequestURI()).ifPresent(ours -> quota.ended(viewer, ours));
         }
     }
 
@@ -116,9 +118,19 @@ class Uploads {
     void delete(Viewer viewer, String address) {
         try {
             tus.deleteUpload(address, owner(viewer));
-            quota.ended(viewer, URI.create(address).getPath());
+            path(address).ifPresent(ours -> quota.ended(viewer, ours));
         } catch (IOException | TusException left) {
             LOG.info("Upload {} is left to expire", address, left);
+        }
+    }
+
+    /** Where one lies, without the host; absent where that is no address of ours. */
+    private static Optional<String> path(String address) {
+        try {
+            return Optional.ofNullable(URI.create(address).getPath())
+                    .filter(path -> OURS.matcher(path).matches());
+        } catch (IllegalArgumentException none) {
+            return Optional.empty();
         }
     }
 

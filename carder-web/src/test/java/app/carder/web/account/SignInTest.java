@@ -76,6 +76,28 @@ class SignInTest extends WebTest {
     }
 
     @Test
+    void whoeverBeginsWithAPasskeyAgainAndAgainIsToldToWait() {
+        for (int beginning = 0; beginning < PasskeyBudget.FROM_AN_ADDRESS; beginning++) {
+            assertThat(begin("203.0.113.77")).isEqualTo(200);
+        }
+
+        assertThat(begin("203.0.113.77")).isEqualTo(429);
+        assertThat(begin("203.0.113.78")).isEqualTo(200);
+        clock.advance(SignInBudgets.WINDOW);
+        assertThat(begin("203.0.113.77")).isEqualTo(200);
+    }
+
+    private int begin(String address) {
+        return send(MockMvcRequestBuilders.post("/webauthn/authenticate/options")
+                        .with(csrf())
+                        .with(request -> {
+                            request.setRemoteAddr(address);
+                            return request;
+                        }))
+                .status();
+    }
+
+    @Test
     void writesNothingDownForANameThatNobodyHas() {
         int before = count("select count(*) from security_entry");
 

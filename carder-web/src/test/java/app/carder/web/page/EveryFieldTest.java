@@ -25,6 +25,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -33,6 +34,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * Every field of every form that a manager can reach, found by following the links: it takes no more than its table holds, and a field of one
  * line keeps no second one. A new form is among them. Nothing of it stays in the database.
  */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class EveryFieldTest extends WebTest {
 
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
@@ -50,6 +52,8 @@ class EveryFieldTest extends WebTest {
 
     @Autowired
     private EntityManager entities;
+
+    private final Map<String, Form> forms = new LinkedHashMap<>();
 
     /**
      * A form as it stands on a page.
@@ -91,11 +95,10 @@ class EveryFieldTest extends WebTest {
 
     @Test
     void takesNoMoreThanItsTableHoldsAndNoSecondLine() {
-        Map<String, Form> forms = forms();
         List<String> faults = new ArrayList<>();
         String search = search();
         Supplier<String> keptIn = () -> String.join(", ", database.queryForList(search, String.class));
-        forms.values().forEach(form -> {
+        forms().values().forEach(form -> {
             form.each(form.texts())
                     .forEach(field -> tried(form, field, LONG, () -> "").ifPresent(faults::add));
             form.each(form.oneLine())
@@ -104,6 +107,19 @@ class EveryFieldTest extends WebTest {
 
         assertThat(forms.size()).as("forms that were found").isGreaterThan(40);
         assertThat(faults).isEmpty();
+    }
+
+    /** A name that is too long is refused by the form; were it not, the table would. */
+    @Test
+    void everyNameHasALengthInItsTable() {
+        assertThat(database.queryForList(
+                        "select c.table_name || '.' || c.column_name from information_schema.columns c join information_schema.tables t using (table_schema, table_name)"
+                                + " where c.table_schema = 'public' and t.table_type = 'BASE TABLE' and c.data_type = 'text'"
+                                + " and c.column_name ~ '(^|_)(name|title|by|person)$' and c.table_name !~ '^(spring_|user_|flyway_|scheduled_)'"
+                                + " and not exists (select 1 from pg_constraint k where k.conrelid = c.table_name::regclass and k.contype = 'c'"
+                                + " and pg_get_constraintdef(k.oid) ~ ('length\\(' || c.column_name || '\\)'))",
+                        String.class))
+                .isEmpty();
     }
 
     /** What has an id that is none of ours is refused; it is never said that it was saved. */
@@ -153,8 +169,15 @@ class EveryFieldTest extends WebTest {
         }
     }
 
+    /** Found once: the pages are the same for all tests. */
     private Map<String, Form> forms() {
-        Map<String, Form> forms = new LinkedHashMap<>();
+        if (forms.isEmpty()) {
+            find();
+        }
+        return forms;
+    }
+
+    private void find() {
         Set<String> seen = new LinkedHashSet<>();
         Deque<String> next = new ArrayDeque<>(List.of("/"));
         while (!next.isEmpty() && seen.size() < MOST_PAGES) {
@@ -174,7 +197,6 @@ class EveryFieldTest extends WebTest {
                     .filter(form -> !form.texts().isEmpty() || !form.named().isEmpty())
                     .forEach(form -> forms.putIfAbsent(form.shape(), form));
         }
-        return forms;
     }
 
     private static void follow(String href, Set<String> seen, Deque<String> next) {
