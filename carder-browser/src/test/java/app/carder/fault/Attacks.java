@@ -7,23 +7,16 @@ import app.carder.core.room.RoomPlan;
 import app.carder.core.room.ZoneKind;
 import app.carder.exchange.plan.PlanSvg;
 import app.carder.web.kit.Photos;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
-import java.util.zip.CRC32;
-import java.util.zip.DeflaterOutputStream;
-import javax.imageio.ImageIO;
 
 /** What a hostile member of staff, or a stranger, could send to break or fill the machine. */
 final class Attacks {
@@ -35,11 +28,12 @@ final class Attacks {
 
     private final UUID room;
     private final UUID child;
-    private final byte[] manyPixels = picture(30_000, 6_000);
-    private final byte[] justTaken = picture(19_900, 6_000);
-    private final byte[] longAndThin = picture(60_000, 3);
-    private final byte[] manyChunks = withChunks(chunk("tEXt", "k\0v".getBytes(StandardCharsets.ISO_8859_1)), 60_000);
-    private final byte[] folded = withChunks(folded(), 1);
+    private final byte[] manyPixels = Photos.black(30_000, 6_000);
+    private final byte[] justTaken = Photos.black(19_900, 6_000);
+    private final byte[] longAndThin = Photos.black(60_000, 3);
+    private final byte[] manyChunks =
+            Photos.withChunks(Photos.chunk("tEXt", "k\0v".getBytes(StandardCharsets.ISO_8859_1)), 60_000);
+    private final byte[] folded = Photos.withChunks(Photos.folded(200), 1);
     private final String crowded = PlanSvg.write("x", crowded());
 
     Attacks(UUID room, UUID child) {
@@ -246,52 +240,5 @@ final class Attacks {
                     0));
         }
         return new RoomPlan(RoomPlan.Place.INDOORS, outline, 900, List.of(), List.of(), zones, pieces, spots);
-    }
-
-    /** Black, one bit for each pixel: small on the way, large where it is unfolded. */
-    private static byte[] picture(int width, int height) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_BINARY), "png", out);
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return out.toByteArray();
-    }
-
-    private static byte[] folded() {
-        ByteArrayOutputStream words = new ByteArrayOutputStream();
-        words.writeBytes("k\0\0".getBytes(StandardCharsets.ISO_8859_1));
-        try (DeflaterOutputStream out = new DeflaterOutputStream(words)) {
-            for (int megabyte = 0; megabyte < 200; megabyte++) {
-                out.write(new byte[MEGABYTE]);
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return chunk("zTXt", words.toByteArray());
-    }
-
-    private static byte[] withChunks(byte[] chunk, int times) {
-        byte[] png = Photos.picture("png", 120, 80);
-        int afterHead = 8 + 12 + 13;
-        ByteBuffer whole =
-                ByteBuffer.allocate(png.length + chunk.length * times).put(png, 0, afterHead);
-        for (int time = 0; time < times; time++) {
-            whole.put(chunk);
-        }
-        return whole.put(png, afterHead, png.length - afterHead).array();
-    }
-
-    private static byte[] chunk(String type, byte[] data) {
-        CRC32 sum = new CRC32();
-        sum.update(type.getBytes(StandardCharsets.ISO_8859_1));
-        sum.update(data);
-        return ByteBuffer.allocate(data.length + 12)
-                .putInt(data.length)
-                .put(type.getBytes(StandardCharsets.ISO_8859_1))
-                .put(data)
-                .putInt((int) sum.getValue())
-                .array();
     }
 }

@@ -78,7 +78,6 @@ class HomeBrowsers {
     Optional<Viewer> resume(Optional<String> token) {
         return known(token).flatMap(browser -> {
             browser.seen(clock.instant());
-            browsers.save(browser);
             return viewer(browser);
         });
     }

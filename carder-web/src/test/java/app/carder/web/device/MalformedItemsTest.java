@@ -225,19 +225,7 @@ class MalformedItemsTest extends WebTest {
     }
 
     private Map<String, Object> envelope(List<Map<String, Object>> items) {
-        return new HashMap<>(Map.of(
-                "device",
-                device,
-                "name",
-                "Tablet",
-                "clockOffsetMs",
-                0,
-                "clockUncertaintyMs",
-                50,
-                "unsent",
-                0,
-                "items",
-                items));
+        return Deliveries.of(device, 0, items);
     }
 
     private List<String> sync(String type, List<Map<String, Object>> bodies) {

@@ -15,7 +15,6 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -93,24 +92,7 @@ class SealedSyncTest extends WebTest {
     }
 
     private List<JsonNode> bring(String username, List<Map<String, Object>> items) {
-        Answer answer = send(
-                username,
-                MockMvcRequestBuilders.post("/watch/sync")
-                        .with(csrf())
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(json.writeValueAsString(Map.of(
-                                "device",
-                                device,
-                                "name",
-                                "Tablet",
-                                "clockOffsetMs",
-                                0,
-                                "clockUncertaintyMs",
-                                50,
-                                "unsent",
-                                0,
-                                "items",
-                                items))));
+        Answer answer = send(username, Deliveries.request(json.writeValueAsString(Deliveries.of(device, 0, items))));
         assertThat(answer.status()).isEqualTo(200);
         return json.readTree(answer.text()).path("results").valueStream().toList();
     }

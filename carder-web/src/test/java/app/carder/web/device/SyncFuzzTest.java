@@ -1,7 +1,6 @@
 package app.carder.web.device;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.kit.WebTest;
 import java.nio.charset.StandardCharsets;
@@ -14,8 +13,6 @@ import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -73,13 +70,7 @@ class SyncFuzzTest extends WebTest {
     private int status(byte[] body) {
         return transaction.execute(inside -> {
             inside.setRollbackOnly();
-            return send(
-                            "hamish",
-                            MockMvcRequestBuilders.post("/watch/sync")
-                                    .with(csrf())
-                                    .contentType(MediaType.APPLICATION_JSON)
-                                    .content(body))
-                    .status();
+            return send("hamish", Deliveries.request(body)).status();
         });
     }
 
@@ -112,18 +103,9 @@ class SyncFuzzTest extends WebTest {
                 keys.current(),
                 sealed.toString(),
                 "{\"ticket\":\"none\",\"item\":{}}".getBytes(StandardCharsets.UTF_8));
-        return json.writeValueAsString(Map.of(
-                "device",
+        return json.writeValueAsString(Deliveries.of(
                 UUID.randomUUID(),
-                "name",
-                "Tablet",
-                "clockOffsetMs",
                 0,
-                "clockUncertaintyMs",
-                50,
-                "unsent",
-                0,
-                "items",
                 List.of(
                         Map.of("id", entry, "type", "entry", "entry", tap),
                         Map.of("id", sealed, "type", "sealed", "sequence", 2, "upload", "", "sealed", inside),

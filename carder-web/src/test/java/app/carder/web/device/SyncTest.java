@@ -21,7 +21,6 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -103,24 +102,8 @@ class SyncTest extends WebTest {
     }
 
     private JsonNode sync(String username, long offsetMs, List<Map<String, Object>> items) {
-        Answer answer = send(
-                username,
-                MockMvcRequestBuilders.post("/watch/sync")
-                        .with(csrf())
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(json.writeValueAsString(Map.of(
-                                "device",
-                                device,
-                                "name",
-                                "Tablet",
-                                "clockOffsetMs",
-                                offsetMs,
-                                "clockUncertaintyMs",
-                                50,
-                                "unsent",
-                                0,
-                                "items",
-                                items))));
+        Answer answer =
+                send(username, Deliveries.request(json.writeValueAsString(Deliveries.of(device, offsetMs, items))));
         assertThat(answer.status()).isEqualTo(200);
         return json.readTree(answer.text());
     }
@@ -216,24 +199,8 @@ class SyncTest extends WebTest {
         Map<String, Object> ours = tap("Delphine", "CHOSE");
         sync("hamish", 0, List.of(ours));
         UUID theirs = UUID.randomUUID();
-        Answer answer = send(
-                "bronagh",
-                MockMvcRequestBuilders.post("/watch/sync")
-                        .with(csrf())
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(json.writeValueAsString(Map.of(
-                                "device",
-                                theirs,
-                                "name",
-                                "",
-                                "clockOffsetMs",
-                                0,
-                                "clockUncertaintyMs",
-                                0,
-                                "unsent",
-                                0,
-                                "items",
-                                List.of(ours)))));
+        Answer answer =
+                send("bronagh", Deliveries.request(json.writeValueAsString(Deliveries.of(theirs, 0, List.of(ours)))));
 
         assertThat(states(json.readTree(answer.text()))).containsExactly("REFUSED");
         assertThat(entries()).isEqualTo(1);

@@ -10,6 +10,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 
 /** Files to send as photos: honest ones, and others. */
@@ -126,5 +127,55 @@ public final class Photos {
         out.writeBytes(ByteBuffer.allocate(4).putInt(content.length).array());
         out.writeBytes(named);
         out.writeBytes(ByteBuffer.allocate(4).putInt((int) crc.getValue()).array());
+    }
+
+    /** A small PNG with more pieces of one kind after its head. */
+    public static byte[] withChunks(byte[] chunk, int times) {
+        byte[] png = picture("png", 120, 80);
+        int afterHead = 8 + 12 + 13;
+        ByteBuffer whole =
+                ByteBuffer.allocate(png.length + chunk.length * times).put(png, 0, afterHead);
+        for (int time = 0; time < times; time++) {
+            whole.put(chunk);
+        }
+        return whole.put(png, afterHead, png.length - afterHead).array();
+    }
+
+    /** A piece of a PNG, with its sum. */
+    public static byte[] chunk(String type, byte[] data) {
+        CRC32 sum = new CRC32();
+        sum.update(type.getBytes(StandardCharsets.ISO_8859_1));
+        sum.update(data);
+        return ByteBuffer.allocate(data.length + 12)
+                .putInt(data.length)
+                .put(type.getBytes(StandardCharsets.ISO_8859_1))
+                .put(data)
+                .putInt((int) sum.getValue())
+                .array();
+    }
+
+    /** A piece of words that unfold to so many megabytes. */
+    public static byte[] folded(int megabytes) {
+        ByteArrayOutputStream words = new ByteArrayOutputStream();
+        words.writeBytes("k\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        try (DeflaterOutputStream out = new DeflaterOutputStream(words)) {
+            for (int megabyte = 0; megabyte < megabytes; megabyte++) {
+                out.write(new byte[1024 * 1024]);
+            }
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
+        return chunk("zTXt", words.toByteArray());
+    }
+
+    /** Black, one bit for each pixel: small on the way, large where it is unfolded. */
+    public static byte[] black(int width, int height) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_BINARY), "png", out);
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
+        return out.toByteArray();
     }
 }
