@@ -14,7 +14,10 @@ import app.carder.exchange.calendar.CalendarFile.Entry;
 import app.carder.exchange.json.CardFile;
 import app.carder.exchange.json.CupboardJson;
 import app.carder.exchange.plan.PlanSvg;
+import java.io.IOException;
 import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -23,8 +26,10 @@ import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Random;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -36,6 +41,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class FuzzTest {
 
     private static final int TRIES = Integer.getInteger("carder.fuzz", 400);
+    private static final Pattern READS = Pattern.compile("public static [\\w<>., ]+ read\\(");
     private static final Currency POUNDS = Currency.getInstance("GBP");
     private static final ZoneId LONDON = ZoneId.of("Europe/London");
 
@@ -101,6 +107,26 @@ class FuzzTest {
                         Named.of("calendar", (Reading) text ->
                                 CalendarFile.read(text, LocalDate.of(2026, 9, 1), LocalDate.of(2026, 9, 30), LONDON)),
                         calendar()));
+    }
+
+    /** A new reader fails here until it is among those that are tried. */
+    @Test
+    void everyReaderOfFilesIsTried() throws IOException {
+        String own = Files.readString(Path.of("src/test/java/app/carder/exchange/FuzzTest.java"));
+        List<String> readers = new ArrayList<>();
+        for (String sources : List.of("src/main/java", "../carder-core/src/main/java/app/carder/core/cupboard")) {
+            try (Stream<Path> files = Files.walk(Path.of(sources))) {
+                for (Path file :
+                        files.filter(one -> one.toString().endsWith(".java")).toList()) {
+                    if (READS.matcher(Files.readString(file)).find()) {
+                        readers.add(file.getFileName().toString().replace(".java", ""));
+                    }
+                }
+            }
+        }
+        assertThat(readers)
+                .hasSizeGreaterThanOrEqualTo(5)
+                .allSatisfy(reader -> assertThat(own).containsPattern(reader + "(::|\\.)read"));
     }
 
     @ParameterizedTest(name = "{0}")
