@@ -21,12 +21,18 @@ class JobConfiguration {
 
     private static final Duration LONGEST_GOODBYE = Duration.ofSeconds(5);
 
+    private static int threads(LimitProperties limits) {
+        return limits.proposalsRunning() > 0
+                ? limits.proposalsRunning()
+                : Math.max(1, Runtime.getRuntime().availableProcessors() / 2);
+    }
+
     /** A job is asked for in the transaction that it belongs to, and begins once that is over. */
     @Bean(initMethod = "start", destroyMethod = "stop")
     @DependsOnDatabaseInitialization
     Scheduler scheduler(DataSource dataSource, List<Task<?>> tasks, LimitProperties limits) {
         return Scheduler.create(new TransactionAwareDataSourceProxy(dataSource), tasks)
-                .threads(limits.proposalsRunning())
+                .threads(threads(limits))
                 .pollingInterval(LOOKS_EVERY)
                 .pollUsingLockAndFetch(0.5, 1)
                 .heartbeatInterval(HEARTBEAT)

@@ -50,9 +50,9 @@ final class PhotoCleaner {
     private final LimitProperties.Photos limits;
     private final Places places;
 
-    PhotoCleaner(LimitProperties limits) {
+    PhotoCleaner(LimitProperties limits, Places places) {
         this.limits = limits.photos();
-        this.places = new Places(this.limits.atOnce(), this.limits.decoding());
+        this.places = places;
     }
 
     /**

@@ -17,9 +17,9 @@ import org.springframework.util.unit.DataSize;
  * @param photos pictures
  * @param uploads pictures in pieces, while they are not whole or not delivered
  * @param planTime how long a plan of a room is looked over, or places for adults are sought
- * @param plansAtOnce how many plans are looked over at the same time
- * @param rotasAtOnce how many rotas are solved at the same time
- * @param proposalsRunning weeks that are proposed at the same time
+ * @param heavyAtOnce how much heavy work is done at the same time (plans, rotas, photos, prints); 0 for one fewer than there are processors
+ * @param heavyWait how long somebody waits for a place for it
+ * @param proposalsRunning weeks that are proposed at the same time; 0 for half as many as there are processors
  */
 @ConfigurationProperties("carder.limits")
 public record LimitProperties(
@@ -31,9 +31,9 @@ public record LimitProperties(
         @DefaultValue Photos photos,
         @DefaultValue Uploads uploads,
         @DefaultValue("8s") Duration planTime,
-        @DefaultValue("2") int plansAtOnce,
-        @DefaultValue("2") int rotasAtOnce,
-        @DefaultValue("2") int proposalsRunning) {
+        @DefaultValue("0") int heavyAtOnce,
+        @DefaultValue("20s") Duration heavyWait,
+        @DefaultValue("0") int proposalsRunning) {
 
     /**
      * Of a picture.
@@ -44,7 +44,6 @@ public record LimitProperties(
      * @param chunks pieces of a PNG file; a picture has a few hundred
      * @param decoded bytes that a picture takes while it is worked on; a larger one is read more coarsely
      * @param decoding time after which a picture is refused
-     * @param atOnce how many are decoded at the same time: each takes tens of megabytes
      */
     public record Photos(
             @DefaultValue("25MB") DataSize bytes,
@@ -52,8 +51,7 @@ public record LimitProperties(
             @DefaultValue("20000") int side,
             @DefaultValue("20000") int chunks,
             @DefaultValue("96MB") DataSize decoded,
-            @DefaultValue("20s") Duration decoding,
-            @DefaultValue("2") int atOnce) {}
+            @DefaultValue("20s") Duration decoding) {}
 
     /**
      * Of pictures in pieces.

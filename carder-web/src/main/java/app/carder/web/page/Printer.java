@@ -20,10 +20,12 @@ public class Printer {
 
     private final SpringTemplateEngine templates;
     private final ApplicationContext beans;
+    private final Places places;
 
-    Printer(SpringTemplateEngine templates, ApplicationContext beans) {
+    Printer(SpringTemplateEngine templates, ApplicationContext beans, Places places) {
         this.templates = templates;
         this.beans = beans;
+        this.places = places;
     }
 
     /** The PDF as a response, for whoever may open it and for no cache on the way. */
@@ -43,12 +45,14 @@ public class Printer {
      * @param template an XHTML page with a title and a language
      * @param model what it shows
      * @param pictures by the name that the page calls them
+     * @throws Busy if too much is being printed or reckoned already
      */
     public byte[] print(String template, Map<String, Object> model, Map<String, byte[]> pictures) {
         Context context = new Context(Locale.UK, model);
         context.setVariable(
                 ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
                 new ThymeleafEvaluationContext(beans, null));
-        return AccessiblePdf.of(AccessiblePdf.printable(templates.process(template, context)), pictures);
+        String page = AccessiblePdf.printable(templates.process(template, context));
+        return places.with(() -> AccessiblePdf.of(page, pictures));
     }
 }

@@ -17,6 +17,7 @@ import app.carder.core.said.TimeLimit;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.page.Busy;
 import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Places;
@@ -59,13 +60,14 @@ public class RoomPlanService {
             ChildService children,
             SettingService settings,
             LimitProperties limits,
+            Places places,
             Clock clock) {
         this.plans = plans;
         this.rooms = rooms;
         this.children = children;
         this.settings = settings;
         this.limits = limits;
-        this.places = new Places(limits.plansAtOnce(), limits.planTime());
+        this.places = places;
         this.clock = clock;
     }
 
@@ -197,13 +199,10 @@ public class RoomPlanService {
 
     /** A few at a time, none of them long, so that plans leave room for everything else. */
     private <T> T inTime(Function<TimeLimit, T> reckoning) {
-        if (!places.take()) {
-            throw Refused.because("refused.busy");
-        }
         try {
-            return reckoning.apply(TimeLimit.of(limits.planTime()));
-        } finally {
-            places.giveBack();
+            return places.with(() -> reckoning.apply(TimeLimit.of(limits.planTime())));
+        } catch (Busy others) {
+            throw Refused.because("refused.busy").from(others);
         }
     }
 

@@ -11,8 +11,6 @@ import app.carder.core.rota.RotaSolver;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
-import app.carder.web.page.Busy;
-import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Places;
 import app.carder.web.page.Required;
@@ -77,7 +75,7 @@ class LeadService {
             AccountService accounts,
             SettingService settings,
             TransactionOperations transaction,
-            LimitProperties limits,
+            Places places,
             Clock clock) {
         this.rotas = rotas;
         this.turns = turns;
@@ -89,7 +87,7 @@ class LeadService {
         this.accounts = accounts;
         this.settings = settings;
         this.transaction = transaction;
-        this.places = new Places(limits.rotasAtOnce(), limits.planTime());
+        this.places = places;
         this.clock = clock;
     }
 
@@ -244,14 +242,7 @@ class LeadService {
     }
 
     private Rota solved(Asked asked) {
-        if (!places.take()) {
-            throw new Busy();
-        }
-        try {
-            return RotaSolver.solve(asked.problem());
-        } finally {
-            places.giveBack();
-        }
+        return places.with(() -> RotaSolver.solve(asked.problem()));
     }
 
     private Asked asked(LeadRota rota, RoomView room, Given given) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.carder.web.kit.Limits;
 import app.carder.web.kit.Photos;
 import app.carder.web.media.PhotoRefused.Reason;
+import app.carder.web.page.Places;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifIFD0Directory;
@@ -16,6 +17,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -24,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class PhotoCleanerTest {
 
-    private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual());
+    private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual(), new Places(1, Duration.ofSeconds(20)));
 
     @Test
     void leavesPlaceMakerAndEveryOtherMetadataBehind() throws Exception {

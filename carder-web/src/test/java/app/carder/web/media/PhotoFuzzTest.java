@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.web.kit.Limits;
 import app.carder.web.kit.Photos;
+import app.carder.web.page.Places;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -16,7 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Photos that are almost right: each is cleaned or refused, and nothing else is thrown. {@code -Dcarder.fuzz=100000} is the long form. */
 class PhotoFuzzTest {
 
-    private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual());
+    private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual(), new Places(1, Duration.ofSeconds(20)));
 
     private static final int TRIES = Integer.getInteger("carder.fuzz", 300);
     private static final byte[] ODD = {0, 1, 2, 0x7f, (byte) 0x80, (byte) 0xff, (byte) 0xd8, (byte) 0xe1};
