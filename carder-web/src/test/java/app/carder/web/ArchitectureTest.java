@@ -7,10 +7,12 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import app.carder.core.measure.Quantity;
+import app.carder.web.page.Places;
 import app.carder.web.setting.SettingId;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaAccess;
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaCodeUnit;
 import com.tngtech.archunit.core.domain.JavaConstructorCall;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -24,8 +26,10 @@ import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashSet;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,19 +120,21 @@ class ArchitectureTest {
             .because("a factory names the unit");
 
     @ArchTest
-    static final ArchRule NOTHING_IS_SOLVED_IN_A_TRANSACTION = methods()
-            .that(new DescribedPredicate<JavaMethod>("call a solver") {
+    static final ArchRule NO_HEAVY_WORK_IN_A_TRANSACTION = methods()
+            .that(new DescribedPredicate<JavaMethod>("call a solver, or work on a place for heavy work") {
                 @Override
                 public boolean test(JavaMethod method) {
                     return method.getMethodCallsFromSelf().stream()
-                            .anyMatch(call -> call.getTargetOwner()
-                                            .getSimpleName()
-                                            .endsWith("Solver")
-                                    && call.getTargetOwner().getPackageName().startsWith("app.carder.core"));
+                            .anyMatch(call ->
+                                    call.getTargetOwner().getSimpleName().endsWith("Solver")
+                                                    && call.getTargetOwner()
+                                                            .getPackageName()
+                                                            .startsWith("app.carder.core")
+                                            || call.getTargetOwner().isEquivalentTo(Places.class));
                 }
             })
             .should(notRunInATransaction())
-            .because("a solver takes seconds, and others use the database meanwhile");
+            .because("it takes seconds, and waits for its turn, and others use the database meanwhile");
 
     @ArchTest
     static final ArchRule NO_ARITHMETIC_IN_CONTROLLERS = noClasses()
@@ -139,16 +145,25 @@ class ArchitectureTest {
             .areAssignableTo(Math.class)
             .because("the job's arithmetic lives in the core");
 
-    /** Neither itself nor whoever calls it says that it is one. */
+    /** Neither itself nor whoever calls it, however far away, says that it is one. */
     private static ArchCondition<JavaMethod> notRunInATransaction() {
         return new ArchCondition<>("not run in a transaction") {
             @Override
             public void check(JavaMethod method, ConditionEvents events) {
-                boolean inOne = Stream.concat(
-                                Stream.of(method),
-                                method.getCallsOfSelf().stream().map(JavaAccess::getOrigin))
-                        .anyMatch(code -> code.isAnnotatedWith(Transactional.class));
-                events.add(new SimpleConditionEvent(method, !inOne, method.getFullName() + " runs in a transaction"));
+                Set<JavaCodeUnit> callers = new LinkedHashSet<>(Set.of(method));
+                Deque<JavaCodeUnit> next = new ArrayDeque<>(callers);
+                while (!next.isEmpty()) {
+                    next.removeFirst().getCallsOfSelf().stream()
+                            .map(JavaAccess::getOrigin)
+                            .filter(callers::add)
+                            .forEach(next::add);
+                }
+                callers.stream()
+                        .filter(code -> code.isAnnotatedWith(Transactional.class))
+                        .forEach(code -> events.add(SimpleConditionEvent.violated(
+                                method,
+                                "%s runs in the transaction of %s"
+                                        .formatted(method.getFullName(), code.getFullName()))));
             }
         };
     }

@@ -133,7 +133,6 @@ class CardPrint {
     record ToBuy(String name, Sketch picture, String amount, String tallies) {}
 
     /** Cards on A4 across, two A5 to a sheet. A card that is too long for its half goes on on the next one. */
-    @Transactional(readOnly = true)
     byte[] cards(SettingId settingId, List<UUID> cardIds) {
         List<Half> halves = cardIds.stream()
                 .map(id -> new Half(printed(settingId, provocations.get(settingId, id)), Part.WHOLE, false))
@@ -165,7 +164,6 @@ class CardPrint {
     }
 
     /** Picture labels for everything that is put out. */
-    @Transactional(readOnly = true)
     byte[] labels(SettingId settingId, UUID cardId) {
         CardView card = provocations.get(settingId, cardId);
         List<PictureLabel> labels = putOut(settingId, card)
@@ -175,7 +173,6 @@ class CardPrint {
     }
 
     /** What is short of stock, for a child to help with. */
-    @Transactional(readOnly = true)
     byte[] shopping(SettingId settingId, UUID cardId) {
         CardView card = provocations.get(settingId, cardId);
         return printer.print(
