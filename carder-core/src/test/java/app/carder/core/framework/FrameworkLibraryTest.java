@@ -5,10 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.framework.Framework.Area;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
+import java.util.zip.CRC32;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class FrameworkLibraryTest {
 
@@ -88,5 +93,21 @@ class FrameworkLibraryTest {
         assertThat(FrameworkLibrary.shipped().withFolder(folder).get("own").version())
                 .isNotEqualTo(before);
         assertThat(FrameworkLibrary.shipped().get("eyfs").version()).isEqualTo("2026-05");
+    }
+
+    /** Records keep the version: a table whose rows change needs another number, and its new sum here. */
+    @ParameterizedTest
+    @CsvSource({
+        "england-early-years.csv, eyfs, 2026-05, 10a31a8a",
+        "sensory-motor-exploration.csv, sme, 2026-05, d501daed"
+    })
+    void aShippedTableIsWhatItsVersionSays(String file, String code, String version, String sum) throws IOException {
+        CRC32 rows = new CRC32();
+        try (InputStream table = Objects.requireNonNull(FrameworkLibrary.class.getResourceAsStream(file))) {
+            rows.update(table.readAllBytes());
+        }
+
+        assertThat(FrameworkLibrary.shipped().get(code).version()).isEqualTo(version);
+        assertThat(Long.toHexString(rows.getValue())).as("sum of %s", file).isEqualTo(sum);
     }
 }
