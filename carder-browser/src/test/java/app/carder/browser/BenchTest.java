@@ -27,7 +27,7 @@ class BenchTest {
             page.locator("#q").pressSequentially("cous");
             assertThat(page.locator(".cupboard > li")).hasCount(1);
             page.getByLabel("In stock (Couscous, dry)").fill("750");
-            button(page, "Keep stock of Couscous, dry").click();
+            button(page, "Save stock of Couscous, dry").click();
             assertThat(page.getByLabel("In stock (Couscous, dry)")).hasValue("750");
 
             page.navigate("/materials/import");
@@ -39,7 +39,7 @@ class BenchTest {
                                     .getBytes(StandardCharsets.UTF_8)));
             button(page, "Show what it would do").click();
             assertThat(page.locator(".import-faults")).containsText("Line 3");
-            button(page, "Put it into the cupboard").click();
+            button(page, "Put it in the cupboard").click();
             assertThat(page.locator("[role=status]")).containsText("1 added");
 
             Download file = page.waitForDownload(() -> page.getByText("CSV", new Page.GetByTextOptions().setExact(true))
@@ -57,7 +57,7 @@ class BenchTest {
             Page page = phone.page;
             page.navigate("/plan");
             link(page, "Make a card").tap();
-            page.getByText("Begin with a template").tap();
+            page.getByText("Start from a template").tap();
             link(page, "Sorting the post Prepared environment").tap();
             assertThat(page.locator("#title")).hasValue("Sorting the post");
             page.locator("#title").fill("Sorting by touch");
@@ -65,21 +65,21 @@ class BenchTest {
             assertThat(page.locator("[role=status]").first()).containsText("Saved");
 
             tab(page, "Sets and mixes").tap();
-            link(page, "Add a reckoning").tap();
+            link(page, "Add a calculation").tap();
             page.locator(".tool-groups a", new Page.LocatorOptions().setHasText("Pieces and slots"))
                     .tap();
             page.getByLabel("Pieces").fill("7");
             assertThat(page.locator("#answer")).containsText("1 × piece");
             page.getByLabel("Pieces").fill("6");
             assertThat(page.locator("#answer")).containsText("It comes out even");
-            button(page, "Keep it on the card").tap();
+            button(page, "Save it on the card").tap();
             assertThat(page.locator(".kept")).containsText("Pieces and slots");
 
-            tab(page, "Ladder").tap();
+            tab(page, "Easier and harder").tap();
             Locator harder = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Harder"));
             harder.getByLabel("What changes").fill("Twice as many, in three places");
             harder.getByLabel("Amounts").fill("200");
-            button(page, "Save the ladder").tap();
+            button(page, "Save the steps").tap();
             Locator rung = page.locator(".rung-out", new Page.LocatorOptions().setHasText("Harder"));
             assertThat(rung).containsText("24 Postcards");
             rung.getByRole(AriaRole.LINK).tap();
@@ -189,14 +189,14 @@ class BenchTest {
             theirs.signIn("teodor");
             Page page = theirs.page;
             page.navigate("/plan");
-            link(page, "take over").click();
-            page.getByLabel("A file of cards (JSON)")
+            link(page, "import").click();
+            page.getByLabel("A card file (JSON)")
                     .setInputFiles(
                             new FilePayload("card.json", "application/json", json.getBytes(StandardCharsets.UTF_8)));
             button(page, "Show what it would do").click();
             assertThat(page.locator(".previews")).containsText("Stop for: Small ball, Wooden beads, 25 mm");
-            button(page, "Take over those that are right").click();
-            assertThat(page.locator("[role=status]")).containsText("1 cards taken over");
+            button(page, "Import those that are right").click();
+            assertThat(page.locator("[role=status]")).containsText("Cards imported: 1");
             link(page, "Airmail beads").click();
             assertThat(page.locator(".edge").first().locator(".notch")).not().hasCount(0);
             org.assertj.core.api.Assertions.assertThat(theirs.complaints()).isEmpty();

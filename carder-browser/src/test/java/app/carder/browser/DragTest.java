@@ -125,7 +125,7 @@ class DragTest {
                     page.locator(".board-day").nth(2).locator("[data-cell]").first();
 
             page.locator(".deck-cards [data-card]", new Page.LocatorOptions().setHasText("Sorting office"))
-                    .getByText("Put out")
+                    .locator(".deck-act a.button")
                     .click();
             target.getByText("Here").click();
             assertThat(target).containsText("Sorting office");
@@ -172,7 +172,10 @@ class DragTest {
                     page.locator(".board-day").first().locator("[data-cell]").first();
             Locator second =
                     page.locator(".board-day").first().locator("[data-cell]").nth(1);
-            page.locator(".deck-cards [data-card]").first().getByText("Put out").click();
+            page.locator(".deck-cards [data-card]")
+                    .first()
+                    .locator(".deck-act a.button")
+                    .click();
             first.getByText("Here").click();
             page.locator("[data-board][data-ready]").waitFor();
             Locator block = first.locator("[data-block]");
@@ -231,7 +234,7 @@ class DragTest {
         Page page = device.page;
         page.navigate("/week?");
         for (int week = 0; week < weeksAhead; week++) {
-            page.navigate(page.getByText("Week after").getAttribute("href"));
+            page.navigate(page.getByText("Next week").getAttribute("href"));
         }
         page.locator("[data-board][data-ready]").waitFor();
         return page;

@@ -74,7 +74,7 @@ abstract class InTheHand {
 
     static void go(Page page, String method) {
         if (method == null) {
-            button(page, "End watching").click();
+            button(page, "Stop watching").click();
         } else {
             page.locator("[data-go]", new Page.LocatorOptions().setHasText(method))
                     .click();

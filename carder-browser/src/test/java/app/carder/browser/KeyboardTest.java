@@ -78,7 +78,7 @@ class KeyboardTest {
             page.keyboard().type("Written by keys alone.");
             page.locator("input[name=involvement]").first().focus();
             page.keyboard().press("ArrowDown");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save"))
                     .focus();
             page.keyboard().press("Enter");
             com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("[data-screen=start]"))

@@ -96,7 +96,7 @@ class PagesAndAppAccessibilityTest extends EveryPage {
             device.page.navigate("/");
             check(device.page);
             device.page
-                    .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make it"))
+                    .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Create it"))
                     .click();
             assertThat(device.page.locator("[role=alert]").innerText()).contains("The name of the setting is missing");
             check(device.page);

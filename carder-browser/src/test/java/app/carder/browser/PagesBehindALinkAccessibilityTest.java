@@ -17,18 +17,18 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
                 {"/plan", "text=Make a card"},
                 {"/plan", "text=By week"},
                 {"/plan", "text=By room"},
-                {"/plan", "text=take over"},
+                {"/plan", "text=import"},
                 {"/materials", ".cupboard h2 a"},
-                {"/materials", "text=None left?"},
+                {"/materials", "text=Run out?"},
                 {"/kits", ".kits h2 a"},
                 {"/rooms", "text=Safety rules"},
                 {"/rooms", "text=Plan of the room and garden"},
-                {"/rooms", "text=Sessions of the day"},
+                {"/rooms", "text=Sessions in the day"},
                 {"/week", "text=Rota"},
                 {"/week", "text=Focus groups"},
                 {"/week", "text=Long investigations"},
-                {"/week", "text=Week after"},
-                {"/week", "text=Put out"},
+                {"/week", "text=Next week"},
+                {"/week", ".deck-act a.button"},
                 {"/set-out", ".deck-act a"},
                 {"/set-out", "text=set-out list"},
                 {"/set-out", ".block-foot a"},
@@ -37,7 +37,7 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
                 {"/children", ".peg-link"},
                 {"/children", "text=Add a child"},
                 {"/children", ".child-row > a:last-child"},
-                {"/", "text=Write at a desk"},
+                {"/", "text=Write an observation"},
                 {"/journals", ".pick a"}
             }) {
                 page.navigate(way[0]);
@@ -52,7 +52,8 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
                     check(page);
                 }
             }
-            for (String part : List.of("Sets and mixes", "Ladder", "Preparation", "Taken up", "Print and share")) {
+            for (String part : List.of(
+                    "Sets and mixes", "Easier and harder", "Preparation", "How it was used", "Print and share")) {
                 page.navigate("/plan");
                 page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Painted rice for mosaics"))
                         .click();
@@ -71,16 +72,20 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
             page.navigate("/children");
             page.locator(".peg-link", new Page.LocatorOptions().setHasText("Anouk"))
                     .click();
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Write down a carer"))
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a carer"))
                     .click();
             check(page);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Write down"))
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Add").setExact(true))
                     .click();
             check(page);
             page.navigate("/");
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Write at a desk"))
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Write an observation"))
                     .click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Save").setExact(true))
                     .click();
             check(page);
         }
@@ -97,7 +102,7 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
             page.locator(".pick a", new Page.LocatorOptions().setHasText("Approved"))
                     .first()
                     .click();
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Preview as the family reads it"))
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Preview as the family sees it"))
                     .click();
             check(page);
             page.goBack();

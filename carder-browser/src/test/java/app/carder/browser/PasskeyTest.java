@@ -16,12 +16,12 @@ class PasskeyTest {
             Page page = desk.page;
             desk.signIn("marguerite");
             page.navigate("/account");
-            page.getByLabel("What you call it").fill("My laptop");
-            page.getByText("Make a passkey on this device").click();
+            page.getByLabel("Name for it").fill("My laptop");
+            page.getByText("Add a passkey on this device").click();
             assertThat(page.locator("[data-passkey-fault]")).containsText("Check your password");
             page.getByLabel("Your password, so that nobody").fill("parcels-and-post");
-            page.getByText("Make a passkey on this device").click();
-            assertThat(page.locator(".done")).containsText("The passkey is made");
+            page.getByText("Add a passkey on this device").click();
+            assertThat(page.locator(".done")).containsText("Passkey added");
             assertThat(page.locator("main")).containsText("My laptop, last used");
             desk.context.clearCookies();
 
@@ -31,8 +31,8 @@ class PasskeyTest {
             assertThat(page.locator("header")).containsText("Marguerite");
 
             page.navigate("/account");
-            page.getByText("Remove it").click();
-            assertThat(page.locator(".done")).containsText("The passkey is gone");
+            page.getByText("Remove").click();
+            assertThat(page.locator(".done")).containsText("The passkey is removed here");
             desk.context.clearCookies();
             page.navigate("/sign-in");
             page.getByText("Use a passkey").click();

@@ -39,7 +39,7 @@ class ProxyTest {
     @Test
     void theExampleOfTheManualKeepsCookiesToTlsAndNamesOnlyTheConfiguredAddress() {
         int tlsPort = RunningCarder.freePort();
-        RunningCarder.behindTls(tlsPort, port -> {
+        RunningCarder.get().behindTls(tlsPort, port -> {
             Process nginx = nginx(tlsPort, port);
             try {
                 checkBehindTls("https://localhost:" + tlsPort);

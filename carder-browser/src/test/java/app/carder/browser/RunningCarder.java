@@ -36,6 +36,7 @@ final class RunningCarder {
 
     private static final ThreadLocal<RunningCarder> ONE = ThreadLocal.withInitial(RunningCarder::new);
 
+    private final List<String> own;
     private final ConfigurableApplicationContext application;
     private final Browser browser;
     private final String address;
@@ -43,7 +44,8 @@ final class RunningCarder {
     record Size(int width, int height) {}
 
     private RunningCarder() {
-        application = here("carder_browser", "--carder.demo=true");
+        own = store("carder_browser");
+        application = here(own, "--carder.demo=true");
         address = addressOf(application);
         // Longer than the first pauses between two tries to send, on a machine that is busy with more than these tests.
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
@@ -62,25 +64,33 @@ final class RunningCarder {
                                 "--disable-sync")));
     }
 
+    /** A database and a folder of their own, as settings. */
+    private static List<String> store(String database) {
+        List<String> settings = new ArrayList<>(List.of("--carder.media.folder=" + mediaFolder()));
+        TestDatabase.fresh(database).forEach((name, value) -> settings.add("--" + name + "=" + value));
+        return settings;
+    }
+
     /** Under a name, since passkeys want one. */
-    private static ConfigurableApplicationContext here(String database, String demo) {
+    private static ConfigurableApplicationContext here(List<String> store, String demo) {
         int port = freePort();
-        return run(database, demo, "--server.port=" + port, "--carder.address=http://localhost:" + port);
+        return run(store, demo, "--server.port=" + port, "--carder.address=http://localhost:" + port);
     }
 
     /** One at a time: two applications that begin in one process at once trip over the logging that they share. */
-    private static synchronized ConfigurableApplicationContext run(String database, String... more) {
-        List<String> settings = new ArrayList<>(List.of("--carder.media.folder=" + mediaFolder()));
-        TestDatabase.fresh(database).forEach((name, value) -> settings.add("--" + name + "=" + value));
+    private static synchronized ConfigurableApplicationContext run(List<String> store, String... more) {
+        List<String> settings = new ArrayList<>(store);
         settings.addAll(List.of(more));
         return SpringApplication.run(
                 new Class<?>[] {ClockConfiguration.class, CarderApplication.class}, settings.toArray(String[]::new));
     }
 
-    /** An application behind a web server that speaks TLS, which ends with the block: its own port is given to it. */
-    static void behindTls(int tlsPort, IntConsumer block) {
+    /**
+     * A second instance on the same data behind a web server that speaks TLS, which ends with the block: its own port is given to it.
+     */
+    void behindTls(int tlsPort, IntConsumer block) {
         try (ConfigurableApplicationContext proxied = run(
-                "carder_proxied",
+                own,
                 "--carder.demo=true",
                 "--server.port=0",
                 "--carder.address=https://localhost:" + tlsPort,
@@ -140,7 +150,7 @@ final class RunningCarder {
 
     /** The same, before an application without demo data, which ends with the block. */
     void beforeTheFirstRun(Size size, Consumer<Device> block) {
-        try (ConfigurableApplicationContext empty = here("carder_browser_empty", "--carder.demo=false");
+        try (ConfigurableApplicationContext empty = here(store("carder_browser_empty"), "--carder.demo=false");
                 Device device = device(size, addressOf(empty))) {
             block.accept(device);
         }

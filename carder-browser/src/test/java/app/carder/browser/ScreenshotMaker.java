@@ -34,10 +34,10 @@ class ScreenshotMaker {
             shot(laptop, "/materials", null, "cupboard");
             shot(laptop, "/set-out", null, "set-out-shelf");
             shot(laptop, "/week", null, "week-board");
-            shot(laptop, "/week", "text=Plan of the room", "room-plan");
+            shot(laptop, "/week", "text=Room plan", "room-plan");
             shot(laptop, "/week", "text=Rota", "rota");
             laptop.page.navigate("/week");
-            laptop.page.getByText("Propose this week").click();
+            laptop.page.getByText("Suggest this week").click();
             laptop.page.getByText("Put it on the board").waitFor();
             save(laptop, "week-proposal");
         }

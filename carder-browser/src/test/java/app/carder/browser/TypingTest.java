@@ -96,7 +96,7 @@ class TypingTest {
             assertThat(page.locator("form[data-draft=kept]")).hasCount(1);
             page.reload();
             assertThat(page.getByLabel(AVOIDS)).hasValue("something else");
-            page.getByText("throw it away").click();
+            page.getByText("discard it").click();
             assertThat(page.getByLabel(AVOIDS)).hasValue("pine resin");
             org.assertj.core.api.Assertions.assertThat(home.complaints()).isEmpty();
         }

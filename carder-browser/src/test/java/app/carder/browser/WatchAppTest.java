@@ -92,11 +92,11 @@ class WatchAppTest extends InTheHand {
 
         assertThat(band(held, first)).containsText("1 broke in");
         assertThat(band(held, second)).containsText("engaged 2:0");
-        button(held, "End watching").click();
+        button(held, "Stop watching").click();
         choose(held, second);
         go(held, "Snapshot");
         note(held).fill("%s carried the parcel without a net on %s.".formatted(first, where));
-        button(held, "Keep it").click();
+        button(held, "Save").click();
         assertThat(state(held)).containsText("No connection");
         hand.context.setOffline(false);
 
@@ -151,7 +151,7 @@ class WatchAppTest extends InTheHand {
         assertThat(note(page)).hasValue("Chidi and Florian lay down to look along the ramp.");
         assertThat(page.locator("[name=involvement][value='5']")).isChecked();
         assertThat(page.locator("[data-photos] img")).hasCount(1);
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("All sent");
         assertThat(count("select count(*) from photo p join observation o on o.id = p.observation_id"
                         + " where o.note like '%lay down to look along the ramp.' and o.note like '%riend%'"))
@@ -167,7 +167,7 @@ class WatchAppTest extends InTheHand {
         choose(page, "Kofi");
         go(page, "Snapshot");
         note(page).fill("The answer got lost.");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("No connection");
 
         page.unroute("**/watch/sync");
@@ -196,7 +196,7 @@ class WatchAppTest extends InTheHand {
         note(page).fill("With a large photo.");
         page.locator("#photos").setInputFiles(new FilePayload("large.png", "image/png", Photos.noise(900, 700)));
         assertThat(page.locator("[data-photos] img")).hasCount(1);
-        button(page, "Keep it").click();
+        button(page, "Save").click();
 
         assertThat(state(page)).containsText("All sent");
         assertThat(offsets.get(0)).isEqualTo("0");
@@ -216,7 +216,7 @@ class WatchAppTest extends InTheHand {
             choose(each, "Quentin");
             go(each, "Play record");
             tap(each, "Chose it");
-            button(each, "End watching").click();
+            button(each, "Stop watching").click();
             assertThat(state(each)).containsText("All sent");
         }
 
@@ -261,7 +261,7 @@ class WatchAppTest extends InTheHand {
         page.locator("#photos")
                 .setInputFiles(new FilePayload(
                         "photo.jpg", "image/jpeg", "not a photo at all".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.locator("[data-photo-fault]")).containsText("photo.jpg is larger than 25 MB or no photo");
+        assertThat(page.locator("[data-photo-fault]")).containsText("photo.jpg is larger than 25 MB or not a photo");
         page.locator("#photos").setInputFiles(huge);
         assertThat(page.locator("[data-photo-fault]")).containsText("huge.jpg");
         assertThat(page.locator("[data-photos] img")).hasCount(0);
@@ -276,13 +276,13 @@ class WatchAppTest extends InTheHand {
         byte[] broken = java.util.Arrays.copyOf(Photos.picture("jpg", 200, 200), 300);
         page.locator("#photos").setInputFiles(new FilePayload("broken.jpg", "image/jpeg", broken));
         assertThat(page.locator("[data-photos] img")).hasCount(1);
-        button(page, "Keep it").click();
+        button(page, "Save").click();
 
         assertThat(page.locator("[data-refused]")).containsText("photo");
         assertThat(page.locator("[data-refused]")).isVisible();
         assertThat(count("select count(*) from observation where note = 'With a broken photo.'"))
                 .isEqualTo(1);
-        button(page, "I have seen it").click();
+        button(page, "Seen").click();
         assertThat(page.locator("[data-refused]")).isHidden();
     }
 
@@ -293,7 +293,7 @@ class WatchAppTest extends InTheHand {
         choose(page, "Kofi");
         go(page, "Snapshot");
         note(page).fill("Nobody may read this on the device.");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("kept on this device");
 
         var stored = (java.util.Map<String, Object>) page.evaluate(STORED);
@@ -312,7 +312,7 @@ class WatchAppTest extends InTheHand {
         choose(page, "Kofi");
         go(page, "Snapshot");
         note(page).fill("Not sent at the end of the shift.");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("No connection");
         Page desk = phone.context.newPage();
         desk.navigate("/");
@@ -342,7 +342,7 @@ class WatchAppTest extends InTheHand {
         lost.page.locator("[data-children] label").first().click();
         go(lost.page, "Snapshot");
         note(lost.page).fill("Sent when it was found.");
-        button(lost.page, "Keep it").click();
+        button(lost.page, "Save").click();
         assertThat(state(lost.page)).containsText("kept on this device");
         Page lead = take(RunningCarder.DESKTOP, "imelda").page;
         lead.navigate("/devices");
@@ -376,7 +376,7 @@ class WatchAppTest extends InTheHand {
         choose(page, "Kofi");
         go(page, "Snapshot");
         note(page).fill("Written before the weekend.");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("1 kept on this device");
         page.clock().fastForward("11:00:00");
         Unlocking.type(page, Unlocking.PIN);
@@ -406,7 +406,7 @@ class WatchAppTest extends InTheHand {
         page.clock().fastForward("20:00");
         assertThat(band(page, "Kofi")).containsText("20:0");
 
-        button(page, "End watching").click();
+        button(page, "Stop watching").click();
         page.clock().fastForward("04:00");
         assertThat(page.locator("[data-children]")).isVisible();
         page.clock().fastForward("02:00");
@@ -423,14 +423,14 @@ class WatchAppTest extends InTheHand {
         choose(page, "Kofi");
         go(page, "Snapshot");
         note(page).fill("Behind a forgotten PIN.");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("No connection");
         page.clock().install();
         page.locator("[data-lock]").click();
         Locator fault = page.locator("[data-unlock] [data-door-fault]");
         for (int left = 9; left >= 1; left--) {
             Unlocking.type(page, "28091" + left);
-            assertThat(fault).containsText("%d tries are left".formatted(left));
+            assertThat(fault).containsText("Tries left: %d".formatted(left));
             if (left == 6) {
                 Unlocking.type(page, Unlocking.PIN);
                 assertThat(fault).containsText("Wait");
@@ -467,13 +467,13 @@ class WatchAppTest extends InTheHand {
         assertThat(state(page)).containsText("All sent");
         go(page, "Snapshot");
         note(page).fill("Under the right name again.");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(state(page)).containsText("All sent");
         assertThat(count("select count(*) from observation where note = 'Under the right name again.'"
                         + " and author_name = 'Hamish Vale'"))
                 .isEqualTo(1);
         page.navigate("/");
-        assertThat(page.locator(".faults")).containsText("opened with less than your password");
+        assertThat(page.locator(".faults")).containsText("opened without your password");
     }
 
     @Test

@@ -61,32 +61,33 @@ class WatchMethodsTest extends InTheHand {
         assertThat(page.locator("[data-prompt]")).containsText("Look now: Esperanza");
         label(page, "Post office").click();
         label(page, "Pretending").click();
-        button(page, "Keep this look").click();
-        assertThat(page.locator("[data-sample-sum]")).containsText("1 looks. Most often: Pretending 1");
+        button(page, "Save this sample").click();
+        assertThat(page.locator("[data-sample-sum]")).containsText("Samples so far: 1. Most often: Pretending 1");
         button(page, "Back").click();
         go(page, "Movement");
         page.locator("[data-map-zones] button", new Page.LocatorOptions().setHasText("Writing"))
                 .click();
         page.locator("[data-plan-map] rect.zone").first().click();
-        assertThat(page.locator("[data-map-sum]")).containsText("1 moves");
+        assertThat(page.locator("[data-map-sum]")).containsText("Moves: 1");
         button(page, "Back").click();
         go(page, "Count, check");
         button(page, "+ 1").click();
-        assertThat(page.locator("[data-count-fault]")).containsText("Say first what is counted");
+        assertThat(page.locator("[data-count-fault]")).containsText("First say what you are counting");
         page.locator("[data-what]").fill("blocks stacked");
         button(page, "+ 1").click();
         button(page, "+ 1").click();
-        button(page, "Came off, alone").click();
+        button(page, "Managed it, alone").click();
         assertThat(page.locator("[data-counts]")).containsText("Esperanza, blocks stacked: 2");
         assertThat(page.locator("[data-counts]")).containsText("1 of 1, 1 alone");
         button(page, "Back").click();
         go(page, "Listen");
-        button(page, "Keep these words").click();
+        button(page, "Save these words").click();
         assertThat(page.locator("[data-listen-fault]")).isVisible();
         page.locator("#heard").fill("Where is my parcel");
         page.locator("[data-question]").check();
-        button(page, "Keep these words").click();
-        assertThat(page.locator("[data-heard-sum]")).containsText("1 heard, 4 words, 4 different, 1 questions");
+        button(page, "Save these words").click();
+        assertThat(page.locator("[data-heard-sum]"))
+                .containsText("Heard: 1. Words: 4, 4 of them different. Questions: 1");
 
         assertThat(state(page)).containsText("All sent");
         assertThat(count("select count(distinct method) from watch_entry where record_id <> all (?)", (Object) before))
@@ -123,13 +124,13 @@ class WatchMethodsTest extends InTheHand {
         Locator said = page.locator("[data-tap-said]");
         band(page, "Bram").click();
         tap(page, "Left");
-        assertThat(said).containsText("Bram is not at anything yet. Left shows on the band and counts for nothing");
+        assertThat(said).containsText("Bram has not started anything yet. Left shows on the band but does not count");
         tap(page, "Chose it");
         assertThat(said).isEmpty();
         tap(page, "Chose it");
         assertThat(said).containsText("Bram: Chose it was tapped twice within three seconds. It counts once.");
         tap(page, "Engaged");
-        assertThat(said).containsText("Bram was playing already. Engaged shows on the band");
+        assertThat(said).containsText("Bram was already playing. Engaged shows on the band");
         band(page, "Cosima").click();
         tap(page, "Was invited");
         band(page, "Bram").click();
@@ -164,7 +165,7 @@ class WatchMethodsTest extends InTheHand {
         assertThat(way.split(" ").length).as("places along the way").isGreaterThan(3);
         button(page, "Undo last step").click();
         assertThat(page.locator("[data-plan-map] .way")).not().hasAttribute("points", way);
-        button(page, "End watching").click();
+        button(page, "Stop watching").click();
         assertThat(state(page)).containsText("All sent");
         assertThat(count(
                         "select count(*) from watch_entry where kind = 'ARRIVED' and x_mm is not null"
@@ -232,11 +233,11 @@ class WatchMethodsTest extends InTheHand {
                 most--) {
             asked.add(who.textContent());
             label(page, "Talking").click();
-            button(page, "Keep this look").click();
+            button(page, "Save this sample").click();
         }
 
         assertThat(asked).hasSizeGreaterThan(5).doesNotHaveDuplicates().isSorted();
-        assertThat(page.locator("[data-prompt]")).containsText("Next look in");
+        assertThat(page.locator("[data-prompt]")).containsText("Next sample in");
         button(page, "Back").click();
         assertThat(page.locator("[data-edge]")).isHidden();
         page.clock().fastForward("05:01");
@@ -244,7 +245,7 @@ class WatchMethodsTest extends InTheHand {
         assertThat(page.locator("[data-edge]"))
                 .hasText("Look now: " + asked.get(0).strip());
         go(page, "Time sample");
-        button(page, "End watching").click();
+        button(page, "Stop watching").click();
         assertThat(state(page)).containsText("All sent");
     }
 
@@ -253,14 +254,14 @@ class WatchMethodsTest extends InTheHand {
         page.clock().install();
         choose(page, "Florian", "Cosima");
         go(page, "Count, check");
-        page.getByText("So many of so many").click();
+        page.getByText("So many out of so many").click();
         button(page, "Florian").click();
         page.locator("[data-what]").fill("stamps matched");
         page.locator("[data-check-n]").fill("5");
-        button(page, "Keep").first().click();
+        button(page, "Save").first().click();
         assertThat(page.locator("[data-count-fault]")).isVisible();
         page.locator("[data-check-m]").fill("6");
-        button(page, "Keep").first().click();
+        button(page, "Save").first().click();
         page.locator("[data-values]").fill("0, 5 and 20");
         button(page, "Hit 20").click();
         button(page, "Missed").click();
@@ -268,11 +269,11 @@ class WatchMethodsTest extends InTheHand {
         button(page, "Hit 5").click();
         page.locator("[data-group]").fill("brown leaves");
         page.locator("[data-group-n]").fill("7");
-        button(page, "Keep").last().click();
+        button(page, "Save").last().click();
         page.locator("[data-object]").fill("my boot");
         button(page, "Longer").click();
         page.locator("[data-what]").fill("parcels carried");
-        button(page, "Begin the minute").click();
+        button(page, "Start the minute").click();
         Locator minute = page.locator("[data-minute]");
         assertThat(minute).containsText("s left: tap for each");
         minute.click();
@@ -280,7 +281,7 @@ class WatchMethodsTest extends InTheHand {
         assertThat(state(page)).containsText("All sent");
         reload(page);
         assertThat(minute).containsText("s left: tap for each");
-        page.getByText("So many of so many").click();
+        page.getByText("So many out of so many").click();
         minute.click();
         page.clock().fastForward("01:01");
 
@@ -293,9 +294,9 @@ class WatchMethodsTest extends InTheHand {
             "Cosima, longer than my boot",
             "Cosima, parcels carried: 2 in 60 s"
         });
-        button(page, "Undo last").click();
+        button(page, "Undo").click();
         assertThat(page.locator("[data-counts]")).not().containsText("in a minute");
-        button(page, "End watching").click();
+        button(page, "Stop watching").click();
         assertThat(state(page)).containsText("All sent");
         page.navigate("/children/" + id("Cosima") + "/play");
         assertThat(page.locator("main")).containsText("brown leaves: 7");
@@ -306,8 +307,8 @@ class WatchMethodsTest extends InTheHand {
     @Test
     void theNextFixedPointIsToldInMinutesWithTheMomentForTheNotice() {
         // The server's clock stands at 10:05; the device's own is wrong by months and put right by that.
-        assertThat(page.locator("[data-ahead]")).hasText(Pattern.compile("Snack in 2[45] min, tell by 10:\\d\\d"));
-        assertThat(state(page)).containsText("The clock of this device is wrong");
+        assertThat(page.locator("[data-ahead]")).hasText(Pattern.compile("Snack in 2[45] min, tell them by 10:\\d\\d"));
+        assertThat(state(page)).containsText("The clock on this device is wrong");
     }
 
     @Test
@@ -361,13 +362,13 @@ class WatchMethodsTest extends InTheHand {
         tap(page, "Child broke in");
         tap(page, "Went back");
         tap(page, "Finished");
-        button(page, "End watching").click();
+        button(page, "Stop watching").click();
         assertThat(state(page)).containsText("All sent");
 
         page.navigate("/children/" + id("Delphine") + "/play");
 
         assertThat(page.locator(".bands svg.band")).hasCount(1);
-        assertThat(page.locator(".play-figures dt:has-text('Came back after') + dd"))
+        assertThat(page.locator(".play-figures dt:has-text('Went back to it after') + dd"))
                 .containsText("1, mostly within");
     }
 

@@ -65,7 +65,7 @@ class WholePathTest {
         button(page, "Use 2.6 cm").click();
         assertThat(page.locator("#amount-0")).hasValue("2.6");
         page.locator("#amount-0").fill("13");
-        assertThat(page.locator("#bench")).containsText("the vessel is");
+        assertThat(page.locator("#bench")).containsText("the container is");
         page.locator("#amount-0").fill("4");
         assertThat(page.locator("#bench")).containsText("7.51");
         assertThat(page.locator("#bench-safety")).containsText("Yusuf");
@@ -111,10 +111,10 @@ class WholePathTest {
         page.locator("details.area summary", new Page.LocatorOptions().setHasText("Mathematics"))
                 .click();
         page.getByLabel("Compares amounts, weights or lengths").check();
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(page.locator("[data-screen=start]")).isVisible();
         assertThat(page.locator("[data-state]")).containsText("All sent");
-        link(page, "Leave watching, back to today").click();
+        link(page, "Leave Watch, back to Today").click();
     }
 
     private static void findInDeck(Page page, String child, String seen) {
@@ -127,32 +127,32 @@ class WholePathTest {
     }
 
     private static void writeDownCarer(Page page, String child) {
-        link(page, "Write down a carer").click();
+        link(page, "Add a carer").click();
         page.getByLabel("Name").fill(child + "'s mother");
-        page.getByLabel("Address for messages").fill("nowhere");
-        button(page, "Write down").click();
-        assertThat(page.locator("#fault-email")).containsText("is no address");
-        page.getByLabel("Address for messages").fill("mother@family.example");
-        button(page, "Write down").click();
+        page.getByLabel("Email address").fill("nowhere");
+        button(page, "Add").click();
+        assertThat(page.locator("#fault-email")).containsText("not a valid email address");
+        page.getByLabel("Email address").fill("mother@family.example");
+        button(page, "Add").click();
         assertThat(page.locator("main")).containsText("mother@family.example");
         open(page, child);
     }
 
     private static String[] tell(Page page, String child) {
-        link(page, "Compile a journal").click();
-        button(page, "Pick the entries").click();
+        link(page, "Make a journal").click();
+        button(page, "Pick entries").click();
         Locator words = page.locator("article.entry textarea").first();
         assertThat(page.locator("main")).containsText(child);
         words.fill("Today " + child + " and bram filled the jug.");
-        button(page, "Keep the words").last().click();
-        assertThat(page.locator(".done")).containsText("Kept");
+        button(page, "Save").last().click();
+        assertThat(page.locator(".done")).containsText("Saved");
         button(page, "Approve").click();
         assertThat(page.locator("[role=alert]")).containsText("still named: bram");
         page.locator("article.entry textarea").first().fill("Today " + child + " and a friend filled the jug.");
-        button(page, "Keep the words and preview").click();
+        button(page, "Save and preview").click();
         assertThat(page.locator("article.reading")).containsText("and a friend filled the jug");
         assertThat(page.locator("article.reading")).not().containsText("Bram");
-        link(page, "Back to the desk").click();
+        link(page, "Back to editing").click();
         page.getByLabel("Something to try at home").fill("Fill a jug to a line.");
         button(page, "Approve").click();
         assertThat(page.locator("main")).containsText("Approved by Tobias Renn");

@@ -25,8 +25,18 @@ class CoreArchitectureTest {
                     "org.jspecify.annotations..",
                     "org.apache.commons.csv..",
                     "org.locationtech.jts..",
+                    "com.ibm.icu..",
                     "ai.timefold.solver..")
             .because("rules and computations must be testable and readable on their own");
+
+    @ArchTest
+    static final ArchRule ONLY_WHAT_IS_SAID_KNOWS_LANGUAGES = noClasses()
+            .that()
+            .resideOutsideOfPackage("app.carder.core.said..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("com.ibm.icu..")
+            .because("the rest is translated to the device, which has no such library");
 
     @ArchTest
     static final ArchRule PACKAGES_FORM_NO_CYCLE = slices().matching("app.carder.core.(*)..")

@@ -146,7 +146,7 @@ public final class CupboardTable {
                 record.toMap().forEach((name, cell) -> cells.put(name.toLowerCase(Locale.ROOT), unquoted(cell)));
                 lines.add(new Line(parser.getCurrentLineNumber(), cells));
             }
-        } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
             faults.add(
                     new Fault(0, "", Said.of("refused.cupboard-table.no-table", String.valueOf(broken.getMessage()))));
         }

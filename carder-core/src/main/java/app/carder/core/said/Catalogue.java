@@ -1,45 +1,72 @@
 package app.carder.core.said;
 
-import java.text.MessageFormat;
+import com.ibm.icu.text.MessageFormat;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
- * The words for what the core says, by language: {@code catalogue.properties} in English, and one file more for each other language
- * ({@code catalogue_de.properties}). What a language does not have is said in English. Words are patterns of
- * {@link MessageFormat}.
+ * Words by code and language: one file in English ({@code catalogue.properties}), and one more for each other language
+ * ({@code catalogue_de.properties}). What a language does not have is said in English. Words are patterns of ICU's
+ * {@link MessageFormat}: plurals and choices stand in the words, where each language has its own.
  */
 public final class Catalogue {
 
-    /** The words that ship. */
-    public static final Catalogue ENGLISH = new Catalogue(Locale.UK);
+    /** What the core says. */
+    public static final String CORE = "app.carder.core.said.catalogue";
 
-    private static final String BUNDLE = "app.carder.core.said.catalogue";
+    /** The core's words in English. */
+    public static final Catalogue ENGLISH = of(Locale.UK);
 
     private final Locale locale;
-    private final ResourceBundle words;
+    private final Map<String, String> words;
     private final Map<String, MessageFormat> patterns = new ConcurrentHashMap<>();
 
-    private Catalogue(Locale locale) {
+    private Catalogue(Locale locale, Map<String, String> words) {
         this.locale = locale;
-        this.words = ResourceBundle.getBundle(
-                BUNDLE, locale, ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
+        this.words = words;
     }
 
-    /** In a language; in English where there is no file for it. */
+    /** What the core says, in a language. */
     public static Catalogue of(Locale locale) {
-        return new Catalogue(locale);
+        return of(locale, List.of(CORE));
+    }
+
+    /**
+     * The words of several files.
+     *
+     * @throws IllegalStateException if two of them have words for the same code
+     */
+    public static Catalogue of(Locale locale, List<String> files) {
+        Map<String, String> words = new HashMap<>();
+        for (String file : files) {
+            ResourceBundle bundle = ResourceBundle.getBundle(
+                    file,
+                    locale,
+                    ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
+            for (String code : bundle.keySet()) {
+                if (words.put(code, bundle.getString(code)) != null) {
+                    throw new IllegalStateException(
+                            "Words for %s must stand in one file, got %s.".formatted(code, file));
+                }
+            }
+        }
+        return new Catalogue(locale, words);
     }
 
     /** Every code that has words. */
     public Set<String> codes() {
-        return words.keySet();
+        return Collections.unmodifiableSet(words.keySet());
     }
 
     /**
@@ -55,26 +82,51 @@ public final class Catalogue {
                 arguments.stream().map(this::argument).map(String::valueOf).collect(Collectors.joining(", "));
             case Said.IN_SMALL_LETTERS ->
                 String.valueOf(argument(arguments.get(0))).toLowerCase(locale);
-            default ->
-                format(said.code(), arguments.stream().map(this::argument).toArray());
+            default -> say(said.code(), arguments.toArray());
         };
     }
 
-    private Object argument(Object argument) {
-        return argument instanceof Said said ? say(said) : argument;
-    }
-
-    private String format(String code, Object[] arguments) {
-        MessageFormat pattern = patterns.computeIfAbsent(code, this::pattern);
-        // A pattern must not be used by two threads at once.
-        return ((MessageFormat) pattern.clone()).format(arguments);
-    }
-
-    private MessageFormat pattern(String code) {
-        try {
-            return new MessageFormat(words.getString(code), locale);
-        } catch (MissingResourceException missing) {
-            throw new IllegalArgumentException("Catalogue must have the words for %s.".formatted(code), missing);
+    /**
+     * In words, by the code alone.
+     *
+     * @param arguments in the order of the words; what is {@link Said} is said in its turn
+     * @throws IllegalArgumentException if the catalogue does not have the code
+     */
+    public String say(String code, Object... arguments) {
+        MessageFormat pattern = patterns.computeIfAbsent(code, one -> new MessageFormat(pattern(one), locale));
+        Object[] inWords = new Object[arguments.length];
+        for (int at = 0; at < arguments.length; at++) {
+            inWords[at] = argument(arguments[at]);
         }
+        // A pattern must not be used by two threads at once.
+        return ((MessageFormat) pattern.clone()).format(inWords);
+    }
+
+    /** Days and times have one form everywhere. */
+    private Object argument(Object argument) {
+        if (argument instanceof Said said) {
+            return say(said);
+        }
+        if (argument instanceof LocalTime time) {
+            return time.format(DateTimeFormatter.ofPattern("HH:mm", locale));
+        }
+        if (argument instanceof LocalDate day) {
+            return day.format(
+                    DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(locale));
+        }
+        return argument;
+    }
+
+    /**
+     * The words as they stand in the file.
+     *
+     * @throws IllegalArgumentException if the catalogue does not have the code
+     */
+    public String pattern(String code) {
+        String pattern = words.get(code);
+        if (pattern == null) {
+            throw new IllegalArgumentException("Catalogue must have the words for %s.".formatted(code));
+        }
+        return pattern;
     }
 }

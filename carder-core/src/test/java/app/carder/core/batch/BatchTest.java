@@ -81,11 +81,11 @@ class BatchTest {
         @Test
         void refusesWhatCannotBeMade() {
             assertThatThrownBy(() -> batch("dough-cooked", 0, Mass.ofGrams(1)))
-                    .hasMessageContaining("Children must be from 1 to 200");
+                    .hasMessageContaining("1 to 200 children");
             assertThatThrownBy(() -> batch("dough-cooked", 3, Mass.ZERO))
-                    .hasMessageContaining("Portion must be more than 0 g");
+                    .hasMessageContaining("portion must be more than 0 g");
             assertThatThrownBy(() -> Batch.of(recipe("dough-cooked"), 3, Mass.ofGrams(100), Map.of()))
-                    .hasMessageContaining("\"flour\" must be in the cupboard");
+                    .hasMessageContaining("\"flour\" is not in the cupboard");
         }
 
         @Test
@@ -161,9 +161,9 @@ class BatchTest {
         @Test
         void refusesPowders() {
             assertThatThrownBy(() -> DyedGrain.of(TestCupboard.get("salt"), Mass.ofGrams(500), 1, tray))
-                    .hasMessageContaining("must have a size");
+                    .hasMessageContaining("needs a size");
             assertThatThrownBy(() -> DyedGrain.of(TestCupboard.get("rice-long"), Mass.ofGrams(500), 0, tray))
-                    .hasMessageContaining("Colours must be from 1 to 12");
+                    .hasMessageContaining("1 to 12 colours");
         }
     }
 
@@ -179,7 +179,7 @@ class BatchTest {
             assertThat(ice.water()).isEqualTo(ice.perMould().multipliedBy(6));
             assertThatThrownBy(() -> IceBlocks.of(
                             new Box(Length.ofCentimetres(1), Length.ofCentimetres(1), Length.ofCentimetres(1)), 0))
-                    .hasMessageContaining("Moulds");
+                    .hasMessageContaining("1 to 200 moulds");
         }
 
         @Test

@@ -16,6 +16,7 @@ import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Source;
 import java.io.IOException;
 import java.io.StringReader;
+import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -128,12 +129,12 @@ class CupboardTableTest {
                     .satisfiesExactly(
                             words -> assertThat(words).contains("density"),
                             words -> assertThat(words).contains("ball, rod, block or grain"),
-                            words -> assertThat(words).contains("Pack and its price"),
-                            words -> assertThat(words).contains("shape and measures"),
+                            words -> assertThat(words).contains("pack and its price"),
+                            words -> assertThat(words).contains("shape and measurements"),
                             words -> assertThat(words).contains("traits").contains("\"ROPE\""),
                             words -> assertThat(words).contains("kind").contains("consumable"),
                             words -> assertThat(words).contains("number of 0 or more"),
-                            words -> assertThat(words).contains("unique"));
+                            words -> assertThat(words).contains("appears twice"));
         }
 
         @Test
@@ -205,5 +206,18 @@ class CupboardTableTest {
         } catch (IOException broken) {
             throw new AssertionError(broken);
         }
+    }
+
+    @Test
+    void aQuoteThatNeverEndsIsAFault() throws Exception {
+        Contents contents =
+                CupboardTable.read(new StringReader("code,name,kind\nrice,\"Rice,fill\n"), Currency.getInstance("GBP"));
+
+        assertThat(contents.rows()).isEmpty();
+        assertThat(contents.faults())
+                .extracting(fault -> fault.words().words())
+                .singleElement()
+                .asString()
+                .contains("not a comma-separated table");
     }
 }

@@ -133,7 +133,7 @@ class WeekShoppingTest {
     void refusesAUseWithoutASession() {
         assertThatThrownBy(() -> new Use("Rice", "rice", kilos(1), 1, 0, List.of()))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("must have a session");
+                .hasMessageContaining("needs a session");
     }
 
     private static Line only(List<Use> uses) {

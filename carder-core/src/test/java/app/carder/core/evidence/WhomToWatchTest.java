@@ -41,7 +41,7 @@ class WhomToWatchTest {
                         TODAY))
                 .extracting(one -> one.because().words())
                 .containsExactly(
-                        "nobody has written yet",
+                        "nobody has written anything yet",
                         "seen 2 weeks ago, 6 of 7 areas lately",
                         "seen 1 day ago, 2 of 7 areas lately",
                         "seen today, 7 of 7 areas lately");

@@ -42,8 +42,9 @@ class InvestigateTest {
     @Test
     void refusesNumbersOutOfRange() {
         assertThatThrownBy(() -> ObservationDays.of(MONDAY, 8, 2, OPEN))
-                .hasMessageContaining("every 1 to 7 days, got 8");
-        assertThatThrownBy(() -> ObservationDays.of(MONDAY, 2, 7, OPEN)).hasMessageContaining("1 to 6 weeks, got 7");
+                .hasMessageContaining("every 1 to 7 days; this says 8");
+        assertThatThrownBy(() -> ObservationDays.of(MONDAY, 2, 7, OPEN))
+                .hasMessageContaining("1 to 6 weeks; this says 7");
     }
 
     @Test

@@ -65,7 +65,7 @@ class EntrySelectionTest {
                 .contains("d", "e")
                 .hasSize(3);
         assertThat(chosen.get(0).because().words())
-                .contains("an area not shown yet", "a stretch of time not shown yet");
+                .contains("an area not shown yet", "a part of the period not shown yet");
     }
 
     @Test

@@ -128,7 +128,7 @@ class LadderTest {
             assertThatThrownBy(() -> new Change(5, Optional.empty(), Optional.empty(), ""))
                     .hasMessageContaining("10 to 400 %");
             assertThatThrownBy(() -> new Change(100, Optional.empty(), Optional.of("maize"), ""))
-                    .hasMessageContaining("take the place");
+                    .hasMessageContaining("replace something");
         }
 
         private Length cm(double centimetres) {

@@ -60,10 +60,9 @@ class LineTest {
 
         @Test
         void refusesWhatIsNoLine() {
-            assertThatThrownBy(() -> NumberLine.of(1, cm(40), cm(300), cm(200)))
-                    .hasMessageContaining("Marks must be from 2");
+            assertThatThrownBy(() -> NumberLine.of(1, cm(40), cm(300), cm(200))).hasMessageContaining("2 to 101 marks");
             assertThatThrownBy(() -> NumberLine.of(5, Length.ZERO, cm(300), cm(200)))
-                    .hasMessageContaining("Spacing");
+                    .hasMessageContaining("spacing");
             assertThatThrownBy(() -> NumberLine.usualStep(6)).hasMessageContaining("12 to 96");
         }
     }
@@ -90,7 +89,7 @@ class LineTest {
         @Test
         void saysWhenFingersDoNotFitBetween() {
             assertThat(TrayLine.of(six, cm(9), cm(60)).fits()).isFalse();
-            assertThatThrownBy(() -> TrayLine.of(List.of(), cm(9), cm(60))).hasMessageContaining("from 1 to 12");
+            assertThatThrownBy(() -> TrayLine.of(List.of(), cm(9), cm(60))).hasMessageContaining("1 to 12 things");
         }
     }
 

@@ -130,7 +130,7 @@ class PouringLadderTest {
                 .hasMessageContaining("loose or liquid");
         assertThatThrownBy(() ->
                         PouringLadder.propose(Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("water"), 0.5, ANY))
-                .hasMessageContaining("Tolerance");
+                .hasMessageContaining("tolerance");
     }
 
     @Nested

@@ -133,7 +133,7 @@ class PreparationTest {
 
             assertThatThrownBy(
                             () -> Preparation.backwards(List.of(children("Paint", 20, 0, 1)), READY, open, LONG_BEFORE))
-                    .hasMessageContaining("no session of free play or group time to do it in");
+                    .hasMessageContaining("no free play or group time to do it in");
         }
 
         @Test
@@ -211,8 +211,8 @@ class PreparationTest {
         @Test
         void refusesARingAStrangerAndANameTwice() {
             assertThatThrownBy(() -> plan(adult("A", 5, 0, "B"), adult("B", 5, 0, "A")))
-                    .hasMessageContaining("in a ring: A, B");
-            assertThatThrownBy(() -> plan(adult("A", 5, 0, "C"))).hasMessageContaining("got \"C\"");
+                    .hasMessageContaining("in a circle: A, B");
+            assertThatThrownBy(() -> plan(adult("A", 5, 0, "C"))).hasMessageContaining("does not exist: \"C\"");
             assertThatThrownBy(() -> plan(adult("A", 5, 0), adult("A", 5, 0))).hasMessageContaining("name of its own");
         }
 
@@ -225,7 +225,7 @@ class PreparationTest {
 
         @Test
         void refusesHoursThatAreNone() {
-            assertThatThrownBy(() -> span(10, 0, 9, 0)).hasMessageContaining("after the beginning");
+            assertThatThrownBy(() -> span(10, 0, 9, 0)).hasMessageContaining("after the start");
             assertThatThrownBy(() -> new OpenHours.Hours(LocalTime.NOON, LocalTime.NOON, List.of()))
                     .hasMessageContaining("after opening");
         }

@@ -22,35 +22,35 @@ class RoomPlanTest {
     @Test
     void refusesAnOutlineThatIsNone() {
         assertThatThrownBy(() -> outlined(900, new Point(0, 0), new Point(1, 1)))
-                .hasMessage("Outline must have 3 to 40 corners, got 2.");
+                .hasMessage("The outline must have 3 to 40 corners; this has 2.");
         assertThatThrownBy(() ->
                         outlined(900, new Point(0, 0), new Point(4000, 4000), new Point(4000, 0), new Point(0, 4000)))
-                .hasMessageStartingWith("Outline must not cross itself.");
+                .hasMessageStartingWith("The outline must not cross itself.");
         assertThatThrownBy(() -> outlined(300, new Point(0, 0), new Point(4000, 0), new Point(0, 4000)))
-                .hasMessage("Path must be 40 cm to 250 cm wide, got 300 mm.");
+                .hasMessage("The walkway must be 40 cm to 250 cm wide; this is 300 mm.");
     }
 
     @Test
     void refusesThingsThatCannotBe() {
-        assertThatThrownBy(() -> new Point(-1, 0)).hasMessage("Place must lie within 0 to 60 m, got -1 mm, 0 mm.");
+        assertThatThrownBy(() -> new Point(-1, 0)).hasMessage("Places must lie within 0 to 60 m; this is -1 mm, 0 mm.");
         assertThatThrownBy(() -> Footprint.of(0, 0, 10, 500, 0))
-                .hasMessage("Sides must be 2 cm to 30 m long, got 10 mm by 500 mm.");
+                .hasMessage("Sides must be 2 cm to 30 m long; these are 10 mm by 500 mm.");
         assertThatThrownBy(() -> Footprint.of(0, 0, 500, 500, 360))
-                .hasMessage("Turn must be 0 to 359 degrees, got 360.");
+                .hasMessage("The turn must be 0 to 359 degrees; this says 360.");
         assertThatThrownBy(() -> new Wall("w", new Point(1, 1), new Point(1, 1)))
                 .hasMessageStartingWith("Wall must have two ends");
         assertThatThrownBy(() -> new Wall("<w>", new Point(1, 1), new Point(1, 2)))
-                .hasMessage("Id must be 1 to 40 letters, digits or hyphens, got \"<w>\".");
+                .hasMessage("An id must be 1 to 40 letters, digits or hyphens; this is \"<w>\".");
         assertThatThrownBy(
                         () -> new Zone("z", " ", ZoneKind.FLOOR, RoomPlan.Ground.HARD, Footprint.of(0, 0, 100, 100, 0)))
-                .hasMessage("Zone must have a name.");
+                .hasMessage("A zone must have a name.");
         assertThatThrownBy(() ->
                         new Zone("z", "Books\n", ZoneKind.FLOOR, RoomPlan.Ground.HARD, Footprint.of(0, 0, 100, 100, 0)))
                 .hasMessageContaining("one line");
         assertThatThrownBy(() -> TestPlans.piece("p", FurnitureKind.TABLE, 0, 0, 100, 100, 0, 3001))
-                .hasMessage("Furniture must be 0 to 3 m high, got 3,001 mm.");
+                .hasMessage("Furniture must be 0 to 3 m high; this is 3,001 mm.");
         assertThatThrownBy(() -> new Piece("p", FurnitureKind.TABLE, "", Footprint.of(0, 0, 100, 100, 0), 1, 13))
-                .hasMessage("Furniture must have 0 to 12 places, got 13.");
+                .hasMessage("Furniture must have 0 to 12 places; this has 13.");
     }
 
     @Test
@@ -59,9 +59,9 @@ class RoomPlanTest {
         RoomPlan empty = TestPlans.empty(1000, 1000);
 
         assertThatThrownBy(() -> TestPlans.with(empty, List.of(zone, zone), List.of(), List.of()))
-                .hasMessage("Each thing must have an id of its own, got books twice.");
+                .hasMessage("Each thing must have an id of its own; books appears twice.");
         assertThatThrownBy(() -> TestPlans.with(empty, Collections.nCopies(301, zone), List.of(), List.of()))
-                .hasMessage("Plan must have at most 300 things, got 301.");
+                .hasMessage("A plan may have up to 300 things; this has 301.");
     }
 
     @Test

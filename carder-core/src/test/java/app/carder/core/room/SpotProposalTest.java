@@ -74,8 +74,8 @@ class SpotProposalTest {
     void refusesARoomWithoutZonesAndNoAdults() {
         assertThatThrownBy(() ->
                         SpotProposal.of(TestPlans.empty(5000, 5000), 1, Posture.SEATED, Play.FLOOR, TimeLimit.none()))
-                .hasMessage("Plan must have a zone to look at and free floor to stand on.");
+                .hasMessage("The plan needs a zone to look at and free floor to stand on.");
         assertThatThrownBy(() -> SpotProposal.of(ROOM, 0, Posture.SEATED, Play.FLOOR, TimeLimit.none()))
-                .hasMessage("Adults must be 1 to 8, got 0.");
+                .hasMessage("There must be 1 to 8 adults; this says 0.");
     }
 }

@@ -79,8 +79,8 @@ class FocusGroupsTest {
         assertThat(drawn.unplaced())
                 .extracting(one -> one.because().words())
                 .containsExactly(
-                        "does not attend on a day that has a group left in this cycle",
-                        "all groups on the days that Cosima attends are full");
+                        "is not in on any day that has a group left in this cycle",
+                        "all groups on the days Cosima is in are full");
     }
 
     /** No other arrangement places more children: every one is tried, slowly. */
@@ -132,6 +132,6 @@ class FocusGroupsTest {
     @Test
     void refusesGroupsThatAreNone() {
         assertThatThrownBy(() -> FocusGroups.of(List.of(), TWO_DAYS, 0))
-                .hasMessage("A focus group must have 1 to 12 children, got 0.");
+                .hasMessage("A focus group must have 1 to 12 children; this says 0.");
     }
 }

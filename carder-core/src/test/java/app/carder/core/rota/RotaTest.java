@@ -169,12 +169,12 @@ class RotaTest {
 
     @Test
     void refusesWhatIsNoRota() {
-        assertThatThrownBy(() -> problem(0, 1, 1)).hasMessageContaining("somebody to lead");
-        assertThatThrownBy(() -> problem(1, 1, 27)).hasMessage("A rota must have 1 to 26 weeks, got 27.");
+        assertThatThrownBy(() -> problem(0, 1, 1)).hasMessageContaining("someone to lead");
+        assertThatThrownBy(() -> problem(1, 1, 27)).hasMessage("A rota must cover 1 to 26 weeks; this says 27.");
         assertThatThrownBy(() -> new RotaProblem(List.of(adult("a"), adult("a")), areas(1), 1, Map.of(), Map.of()))
-                .hasMessage("Each must have an id of its own, got a twice.");
+                .hasMessage("Each must have an id of its own; a appears twice.");
         assertThatThrownBy(() ->
                         new RotaProblem(List.of(adult("a")), areas(1), 1, Map.of(new Turn(1, "area-0"), "a"), Map.of()))
-                .hasMessageStartingWith("Pin must name an adult");
+                .hasMessageStartingWith("A pinned turn must name an adult");
     }
 }

@@ -2,6 +2,7 @@ package app.carder.core.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import app.carder.core.safety.SafetyCheck;
 import java.io.IOException;
@@ -30,7 +31,7 @@ class CatalogueTest {
     @Test
     void saysWhatItIsAboutInWords() {
         assertThat(Said.of("rotation.change", 12, 1).words())
-                .isEqualTo("It has stood 12 open days and one child chose it lately.");
+                .isEqualTo("It has been out for 12 open days and one child has chosen it lately.");
         assertThat(Said.of("gate.line", Said.of("level.STOP_FOR"), "Water", "", 2)
                         .words())
                 .isEqualTo("Stop for: Water. And 2 more");
@@ -49,11 +50,27 @@ class CatalogueTest {
 
     @Test
     void anotherLanguageIsAnotherFileAndWhatItLacksIsSaidInEnglish() {
-        Catalogue german = Catalogue.of(Locale.GERMAN);
+        Catalogue french = Catalogue.of(Locale.FRENCH);
 
-        assertThat(german.say(Said.of("gate.line", Said.of("level.STAY_WITH"), Said.of("rotation.new"), "", 0)))
-                .isEqualTo("Dabeibleiben: It has not been out yet.");
+        assertThat(french.say(Said.of("gate.line", Said.of("level.STAY_WITH"), Said.of("rotation.new"), "", 0)))
+                .isEqualTo("Rester à côté: It has not been out yet.");
         assertThat(Said.of("level.STAY_WITH").words()).isEqualTo("Stay with it");
+    }
+
+    @Test
+    void eachLanguageHasItsOwnPlurals() {
+        Said twoDays = Said.of("watch.days-ago", 2);
+
+        assertThat(twoDays.words()).isEqualTo("seen 2 days ago");
+        assertThat(Catalogue.of(Locale.GERMAN).say(twoDays)).isEqualTo("gesehen vor 2 Tagen");
+        assertThat(Catalogue.of(Locale.GERMAN).say("watch.days-ago", 1)).isEqualTo("gesehen vor 1 Tag");
+    }
+
+    @Test
+    void wordsForOneCodeStandInOneFile() {
+        assertThatIllegalStateException()
+                .isThrownBy(() -> Catalogue.of(Locale.UK, List.of(Catalogue.CORE, Catalogue.CORE)))
+                .withMessageContaining("must stand in one file");
     }
 
     @Test

@@ -20,7 +20,7 @@ class TimeLimitTest {
         nanos.addAndGet(1);
         assertThatThrownBy(limit::check)
                 .isInstanceOf(Refused.class)
-                .hasMessage("This plan takes longer than 1.5 s to reckon, so it was given up.");
+                .hasMessage("This plan takes longer than 1.5 s to work out, so Carder stopped.");
     }
 
     @Test

@@ -172,7 +172,7 @@ class SelfCheckTest {
                                                 .collect(Collectors.toSet())))
                                 .isGreaterThan(1));
             }
-            assertThatThrownBy(() -> PictureGrid.of(4, 8, 3, -1)).hasMessageContaining("only one solution fits");
+            assertThatThrownBy(() -> PictureGrid.of(4, 8, 3, -1)).hasMessageContaining("For only one solution");
         }
 
         /** How many Latin squares agree with the cells that are printed in, counted up to two. */
@@ -229,7 +229,7 @@ class SelfCheckTest {
             assertThat(shop.cards().get(0).handedOver()).isEqualTo(pence(10));
             assertThat(shop.till()).isEqualTo(Map.of(2L, 1, 1L, 1));
             assertThatThrownBy(() -> PlayShop.of(List.of(pence(7)), List.of(pence(2), pence(10))))
-                    .hasMessageContaining("Price and change must be such that the coins can make them");
+                    .hasMessageContaining("The coins must be able to make the price and the change");
             assertThatThrownBy(() -> PlayShop.of(List.of(pence(7)), List.of(pence(3))))
                     .hasMessageStartingWith("A coin or note must be one of");
         }
@@ -304,7 +304,7 @@ class SelfCheckTest {
             assertThatThrownBy(() -> shop(List.of(pence(0)))).hasMessageContaining("more than 0");
             assertThatThrownBy(() -> shop(List.of())).hasMessageContaining("Price cards must be from 1 to 20");
             assertThatThrownBy(() -> shop(List.of(Money.ofMinor(100, Currency.getInstance("JPY")))))
-                    .hasMessageContaining("Currency must be one of");
+                    .hasMessageContaining("currency must be one of");
         }
 
         private Money pence(long pence) {

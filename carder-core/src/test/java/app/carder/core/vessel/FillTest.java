@@ -134,7 +134,7 @@ class FillTest {
         @Test
         void refusesLayersThatTogetherAreDeeperThanTheVessel() {
             assertThatThrownBy(() -> Fill.reckon(TRAY, List.of(layer("rice-long", 8), layer("oats", 5))))
-                    .hasMessageContaining("Depth must not be more than");
+                    .hasMessageContaining("depth must not be more than");
         }
 
         @Test
@@ -142,7 +142,7 @@ class FillTest {
             assertThatThrownBy(() -> Fill.reckon(TRAY, List.of(layer("rice-long", 0))))
                     .hasMessageContaining("must be more than 0 cm");
             assertThatThrownBy(() -> Fill.reckon(TRAY, List.of(layer("small-parcels", 2))))
-                    .hasMessageContaining("got pieces");
+                    .hasMessageContaining("not pieces");
         }
     }
 
@@ -192,7 +192,7 @@ class FillTest {
         @Test
         void refusesNoPacksAndEmptyPacks() {
             assertThatThrownBy(() -> Fill.levelOf(TRAY, TestCupboard.get("rice-long"), KILOGRAM, 0))
-                    .hasMessageContaining("Packs must be 1 or more");
+                    .hasMessageContaining("1 pack or more");
             assertThatThrownBy(() -> new Pack(Mass.ZERO, KILOGRAM.price())).hasMessageContaining("more than 0 g");
         }
     }

@@ -166,9 +166,9 @@ class VesselTest {
     void refusesADepthBeyondTheRim() {
         Vessel tray = new Box(cm(60), cm(40), cm(10));
 
-        assertThatThrownBy(() -> tray.volumeTo(cm(11))).hasMessageContaining("Depth must not be more than");
+        assertThatThrownBy(() -> tray.volumeTo(cm(11))).hasMessageContaining("depth must not be more than");
         assertThatThrownBy(() -> tray.depthFor(Volume.ofMillilitres(25_000)))
-                .hasMessageContaining("must not be more than the vessel holds");
+                .hasMessageContaining("must not be more than the container holds");
     }
 
     @Test
@@ -208,17 +208,17 @@ class VesselTest {
             Between space = new Between(tray, new RoundTub(cm(15), cm(30)));
 
             assertThat(space.depth()).isEqualTo(cm(10));
-            assertThatThrownBy(() -> space.volumeTo(cm(11))).hasMessageContaining("Depth must not be more");
+            assertThatThrownBy(() -> space.volumeTo(cm(11))).hasMessageContaining("depth must not be more");
         }
 
         @Test
         void refusesAnInnerVesselThatDoesNotStandInside() {
             assertThatThrownBy(() -> new Between(tray, new Box(cm(60), cm(10), cm(5))))
-                    .hasMessageContaining("stand inside");
+                    .hasMessageContaining("must fit inside");
             assertThatThrownBy(() -> new Between(new RoundTub(cm(20), cm(10)), new Box(cm(15), cm(15), cm(5))))
-                    .hasMessageContaining("stand inside");
+                    .hasMessageContaining("must fit inside");
             assertThatThrownBy(() -> new Between(new Bowl(cm(30), cm(10)), new RoundTub(cm(5), cm(5))))
-                    .hasMessageContaining("stand inside");
+                    .hasMessageContaining("must fit inside");
         }
 
         @Test

@@ -168,6 +168,6 @@ class ProtectedPlayTest {
         assertThat(ProtectedPlay.of(List.of()).longest()).isEmpty();
         assertThat(ProtectedPlay.of(List.of()).secondLanguagePercent()).isZero();
         assertThatThrownBy(() -> ProtectedPlay.of(List.of(play("09:00", "10:00"), play("09:30", "11:00"))))
-                .hasMessage("Sessions must not overlap, got Free play until 10:00 and Free play from 09:30.");
+                .hasMessage("Sessions must not overlap: Free play runs until 10:00 and Free play starts at 09:30.");
     }
 }

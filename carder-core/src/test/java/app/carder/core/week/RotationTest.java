@@ -64,7 +64,7 @@ class RotationTest {
         assertThat(Rotation.USUAL.advise(new Past(out(10, 6), 0), MONDAY, holidays))
                 .satisfies(advised -> assertThat(advised.turn()).isEqualTo(Turn.CHANGE))
                 .satisfies(advised -> assertThat(advised.because().words())
-                        .isEqualTo("It has stood 5 open days and nobody chose it lately."));
+                        .isEqualTo("It has been out for 5 open days and nobody has chosen it lately."));
     }
 
     @Test
@@ -76,7 +76,8 @@ class RotationTest {
 
     @Test
     void refusesNumbersOutOfRange() {
-        assertThatThrownBy(() -> new Rotation(0, 10, 3)).hasMessage("Days between changes must be 1 to 40, got 0.");
+        assertThatThrownBy(() -> new Rotation(0, 10, 3))
+                .hasMessage("Days between changes must be 1 to 40; this says 0.");
         assertThatThrownBy(() -> new Rotation(5, 121, 3)).hasMessageStartingWith("Days of rest must be 1 to 120");
         assertThatThrownBy(() -> new Rotation(5, 10, 61))
                 .hasMessageStartingWith("Children who still choose it must be 1 to 60");

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.CalendarOutputter;
@@ -153,14 +154,33 @@ public final class CalendarFile {
         if (events.size() > MOST_EVENTS) {
             throw Refused.because("refused.calendar-file.the-calendar-must-2", MOST_EVENTS);
         }
-        if (events.stream().mapToLong(event -> Repetitions.of(event, until)).sum() > MOST_REPETITIONS) {
+        if (events.stream()
+                        .mapToLong(event -> orRefused(event, () -> Repetitions.of(event, until)))
+                        .sum()
+                > MOST_REPETITIONS) {
             throw Refused.because("refused.calendar-file.repetitions", MOST_REPETITIONS);
         }
         List<Occasion> occasions = new ArrayList<>();
-        events.forEach(event -> occasions.addAll(occasions(event, from, until, zone)));
+        events.forEach(event -> occasions.addAll(orRefused(event, () -> occasions(event, from, until, zone))));
         return occasions.stream()
                 .sorted(Comparator.comparing(Occasion::from).thenComparing(Occasion::summary))
                 .toList();
+    }
+
+    /** Days, zones and repetitions are read only when they are asked for, and any of them may make no sense. */
+    private static <T> T orRefused(VEvent event, Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (RuntimeException broken) {
+            throw Refused.because("refused.calendar-file.event-times", summary(event))
+                    .from(broken);
+        }
+    }
+
+    private static String summary(VEvent event) {
+        return event.<Summary>getProperty(Property.SUMMARY)
+                .map(Summary::getValue)
+                .orElse("");
     }
 
     private static List<Occasion> occasions(VEvent event, LocalDate from, LocalDate until, ZoneId zone) {
@@ -168,21 +188,14 @@ public final class CalendarFile {
         if (start.isEmpty()) {
             return List.of();
         }
-        String summary = event.<Summary>getProperty(Property.SUMMARY)
-                .map(Summary::getValue)
-                .orElse("");
         boolean allDay = start.get().getDate() instanceof LocalDate;
         List<Occasion> occasions = new ArrayList<>();
-        try {
-            for (Period<? extends Temporal> period : periods(event, allDay, from, until, zone)) {
-                LocalDate first = day(period.getStart(), zone);
-                LocalDate last = last(period, first, allDay, zone);
-                if (!first.isAfter(until) && !last.isBefore(from)) {
-                    occasions.add(new Occasion(summary, first, last, allDay));
-                }
+        for (Period<? extends Temporal> period : periods(event, allDay, from, until, zone)) {
+            LocalDate first = day(period.getStart(), zone);
+            LocalDate last = last(period, first, allDay, zone);
+            if (!first.isAfter(until) && !last.isBefore(from)) {
+                occasions.add(new Occasion(summary(event), first, last, allDay));
             }
-        } catch (RuntimeException broken) {
-            throw Refused.because("refused.calendar-file.event-times", summary).from(broken);
         }
         return occasions;
     }

@@ -261,15 +261,15 @@ public record CardFile(
      * @throws IllegalArgumentException if it is not of the format, of a newer version, or holds too many cards
      */
     public static CardFile read(String json) {
-        CardFile file;
+        @Nullable CardFile file;
         try {
             file = MAPPER.readValue(json, CardFile.class);
         } catch (JacksonException broken) {
             throw Refused.because("refused.card-file.no-cards", Unreadable.where(broken))
                     .from(broken);
         }
-        if (!file.format().equals(FORMAT)) {
-            throw Refused.because("refused.card-file.the-file-must", FORMAT, file.format());
+        if (file == null || !FORMAT.equals(file.format())) {
+            throw Refused.because("refused.card-file.the-file-must", FORMAT, file == null ? "" : file.format());
         }
         if (file.version() < 1 || file.version() > VERSION) {
             throw Refused.because("refused.card-file.the-file-must-2", VERSION, file.version());

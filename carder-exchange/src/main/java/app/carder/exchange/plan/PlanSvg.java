@@ -29,7 +29,8 @@ public final class PlanSvg {
      */
     public static RoomPlan read(String svg) {
         if (svg.length() > LARGEST_CHARACTERS) {
-            throw Refused.because("refused.plan-svg.the-file-must", LARGEST_CHARACTERS / 1024, svg.length() / 1024);
+            throw Refused.because(
+                    "refused.plan-svg.the-file-must", LARGEST_CHARACTERS / 1024, (svg.length() + 1023) / 1024);
         }
         return new PlanReader(svg).read();
     }

@@ -1,6 +1,7 @@
 package app.carder.exchange.calendar;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.exchange.calendar.CalendarFile.Entry;
@@ -136,12 +137,12 @@ class CalendarFileTest {
 
     @Test
     void refusesInWordsWhatIsNoCalendar() {
-        assertThatThrownBy(() -> read("hello")).hasMessageStartingWith("This is not a calendar that can be read");
+        assertThatThrownBy(() -> read("hello")).hasMessageStartingWith("This calendar cannot be read");
         assertThatThrownBy(() -> read(calendar(event("DTSTART;VALUE=DATE:2026-99-99"))))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("can be read, from line");
+                .hasMessageContaining("cannot be read from line");
         assertThatThrownBy(() -> read("x".repeat(CalendarFile.LARGEST_CHARACTERS + 1)))
-                .hasMessage("The calendar must have at most a million characters.");
+                .hasMessage("The calendar may have up to a million characters.");
     }
 
     @ParameterizedTest
@@ -184,5 +185,27 @@ class CalendarFileTest {
                 .extracting(Occasion::summary)
                 .containsOnly("Music")
                 .isNotEmpty();
+    }
+
+    @Test
+    void anEventInAZoneThatThereIsNotIsRefused() {
+        String calendar = """
+                BEGIN:VCALENDAR
+                VERSION:2.0
+                PRODID:-//Test//EN
+                BEGIN:VEVENT
+                UID:1
+                DTSTAMP:20260501T080000Z
+                SUMMARY:Training
+                DTSTART;TZID=Europe/Quillmere:20260907T090000
+                RRULE:FREQ=DAILY;COUNT=3
+                END:VEVENT
+                END:VCALENDAR
+                """.replace("\n", "\r\n");
+
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> CalendarFile.read(
+                        calendar, LocalDate.of(2026, 9, 1), LocalDate.of(2026, 9, 30), ZoneId.of("Europe/London")))
+                .withMessage("The event \"Training\" cannot be read: its times make no sense.");
     }
 }

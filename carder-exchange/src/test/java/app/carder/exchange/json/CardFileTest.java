@@ -1,6 +1,7 @@
 package app.carder.exchange.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
@@ -12,7 +13,7 @@ class CardFileTest {
     @Test
     void saysWhereAFileStopsBeingReadableAndNotWhatTheParserThinks() {
         assertThatThrownBy(() -> CardFile.read("name,kind\nPostcards,PIECES"))
-                .hasMessageStartingWith("This is not a file of cards: it cannot be read from line 1, column ")
+                .hasMessageStartingWith("This is not a card file: it cannot be read from line 1, column ")
                 .hasMessageNotContaining("token");
         assertThatThrownBy(() -> CardFile.read("{\"format\":\"carder-cards\",\"cards\":[{},\n{\"put\":7}]}"))
                 .hasMessageContaining("line 2")
@@ -45,5 +46,12 @@ class CardFileTest {
         assertThat(card.title()).isEqualTo("Post ing");
         assertThat(card.intention()).isEqualTo("One.\nTwo.");
         assertThat(card.put().get(0).material()).isEqualTo("a b");
+    }
+
+    @Test
+    void aNumberBeyondAllLimitsIsRefusedThoughTheParserNamesNoPlace() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> CardFile.read("{\"format\": " + "9".repeat(2000) + "}"))
+                .withMessageContaining("something in it is too long");
     }
 }

@@ -97,15 +97,15 @@ class PlanSvgTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "not xml                     | This is not an SVG file that can be read.",
-                "<svg/>                      | This SVG is not a plan of Carder: it has no measures in it.",
-                "<svg data-carder='plan' data-version='2'/> | The plan must be of version 1, got 2.",
-                "<svg data-carder='plan' data-version='1' data-place='MOON'><g data-carder='outline' points='0,0 9,0 9,9'/></svg> | data-place must be one that is known, got \"MOON\".",
-                "<svg data-carder='plan' data-version='1'><g data-carder='outline' points='0,0 9 9,9'/></svg> | A corner must be two numbers, got \"9\".",
-                "<svg data-carder='plan' data-version='1'><g data-carder='boat'/></svg> | A plan must have things that are known, got boat.",
-                "<svg data-carder='plan' data-version='1'><g data-carder='wall' x1='1.5'/></svg> | x1 must be a whole number, got \"1.5\".",
-                "<svg data-carder='plan' data-version='1' data-place='INDOORS' data-path='900'/> | Outline must have 3 to 40 corners, got 0.",
-                "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg data-carder='plan'>&x;</svg> | This is not an SVG file that can be read."
+                "not xml                     | This SVG file cannot be read.",
+                "<svg/>                      | This SVG is not a Carder plan: it has no measurements in it.",
+                "<svg data-carder='plan' data-version='2'/> | The plan must be version 1, but it says 2.",
+                "<svg data-carder='plan' data-version='1' data-place='MOON'><g data-carder='outline' points='0,0 9,0 9,9'/></svg> | data-place must be one that Carder knows; this says \"MOON\".",
+                "<svg data-carder='plan' data-version='1'><g data-carder='outline' points='0,0 9 9,9'/></svg> | A corner must be two numbers; this says \"9\".",
+                "<svg data-carder='plan' data-version='1'><g data-carder='boat'/></svg> | The plan has something Carder does not know: boat.",
+                "<svg data-carder='plan' data-version='1'><g data-carder='wall' x1='1.5'/></svg> | x1 must be a whole number; this says \"1.5\".",
+                "<svg data-carder='plan' data-version='1' data-place='INDOORS' data-path='900'/> | The outline must have 3 to 40 corners; this has 0.",
+                "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg data-carder='plan'>&x;</svg> | This SVG file cannot be read."
             })
     void refusesInWordsWhatIsNoPlan(String svg, String words) {
         assertThatThrownBy(() -> PlanSvg.read(svg.strip())).hasMessage(words.strip());
@@ -114,6 +114,6 @@ class PlanSvgTest {
     @Test
     void refusesWhatIsTooLarge() {
         assertThatThrownBy(() -> PlanSvg.read(" ".repeat(PlanSvg.LARGEST_CHARACTERS + 1)))
-                .hasMessageStartingWith("The file must have at most 512 KiB");
+                .hasMessageStartingWith("The file may have up to 512 KiB; this one has 513");
     }
 }

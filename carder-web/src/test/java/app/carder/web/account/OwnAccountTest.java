@@ -57,7 +57,7 @@ class OwnAccountTest extends WebTest {
             change(own, "guess", NEW);
         }
 
-        assertThat(change(own, OLD, NEW).text()).contains("Too many wrong tries");
+        assertThat(change(own, OLD, NEW).text()).contains("Too many wrong attempts");
     }
 
     @Test
@@ -74,7 +74,7 @@ class OwnAccountTest extends WebTest {
 
         assertThat(open(own).page().select("li").eachText())
                 .hasSize(2)
-                .anyMatch(row -> row.contains("Firefox on Linux (here)"));
+                .anyMatch(row -> row.contains("Firefox on Linux (this one)"));
 
         send(MockMvcRequestBuilders.post("/account/sessions/end").cookie(own).with(csrf()));
 

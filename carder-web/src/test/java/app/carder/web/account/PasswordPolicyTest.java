@@ -46,7 +46,7 @@ class PasswordPolicyTest {
     @Test
     void everyFaultAndEveryEventOfTheSecurityLogHasWordsAndNoWordsAreLeftOver() throws IOException {
         Properties messages = new Properties();
-        try (InputStream file = PasswordPolicyTest.class.getResourceAsStream("/messages.properties")) {
+        try (InputStream file = PasswordPolicyTest.class.getResourceAsStream("/messages/faults.properties")) {
             messages.load(file);
         }
 

@@ -54,7 +54,7 @@ class AdultsTest extends WebTest {
         assertThat(get("tobias", "/").text()).contains("Nobody with a first-aid certificate from ");
 
         database.update("update adult_facts set first_aid_until = null");
-        assertThat(get("tobias", "/").text()).contains("Carder cannot tell whether somebody who has one is on site");
+        assertThat(get("tobias", "/").text()).contains("Carder cannot tell whether someone who has one is on site");
     }
 
     @Test

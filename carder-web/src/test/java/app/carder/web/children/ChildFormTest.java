@@ -41,11 +41,11 @@ class ChildFormTest extends WebTest {
 
         assertThat(answer.status()).isEqualTo(422);
         var page = answer.page();
-        assertThat(page.select("[role=alert]").text()).contains("The birthday is in the future");
+        assertThat(page.select("[role=alert]").text()).contains("The date of birth is in the future");
         assertThat(page.select("#bornOn").attr("aria-invalid")).isEqualTo("true");
         assertThat(page.select("#" + page.select("#bornOn").attr("aria-describedby"))
                         .text())
-                .contains("2026-05-06 or earlier");
+                .contains("6 May 2026 or earlier");
         assertThat(page.select("#givenName").val()).isEqualTo("Jarek \u05d3\u05d5\u05d3 \ud83d\ude80 <b>");
         assertThat(page.select("#interests").val()).isEqualTo("knots");
         assertThat(page.select("b")).isEmpty();
@@ -58,7 +58,7 @@ class ChildFormTest extends WebTest {
         assertThat(answer.page().select("[role=alert] li").eachText())
                 .anyMatch(text -> text.contains("first name is missing"))
                 .anyMatch(text -> text.contains("\u201csoon\u201d"))
-                .anyMatch(text -> text.contains("Another child of this room has the bell"))
+                .anyMatch(text -> text.contains("Another child in this room has the bell"))
                 .anyMatch(text -> text.contains("Tick at least one day"));
     }
 
@@ -86,7 +86,7 @@ class ChildFormTest extends WebTest {
         Answer answer = post("hamish", "/children/" + quentin + "/edit", hamishs);
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.page().select("[role=alert]").text()).contains("Somebody else changed this");
+        assertThat(answer.page().select("[role=alert]").text()).contains("Someone else saved this");
         assertThat(answer.page().select("#interests").val()).isEqualTo("whistles");
         assertThat(database.queryForObject("select interests from child where id = ?", String.class, quentin))
                 .isEqualTo("maps");
@@ -104,7 +104,8 @@ class ChildFormTest extends WebTest {
         Answer refused = post("tobias", "/children/" + tamsin + "/edit", backwards);
         post("tobias", "/children/" + tamsin + "/edit", right);
 
-        assertThat(refused.page().select("#fault-leaves").text()).isEqualTo("Leaving must be later than arriving.");
+        assertThat(refused.page().select("#fault-leaves").text())
+                .isEqualTo("The leaving time must be after the arrival time.");
         var form = get("tobias", "/children/" + tamsin + "/edit").page();
         assertThat(form.select("#arrives").val()).isEqualTo("09:30");
         assertThat(form.select("#leaves").val()).isEmpty();

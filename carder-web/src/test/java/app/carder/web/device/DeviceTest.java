@@ -156,7 +156,7 @@ class DeviceTest extends WebTest {
         Answer nothing = post("imelda", "/devices/secrets", "minutes", "5");
         assertThat(nothing.status()).isEqualTo(422);
         assertThat(nothing.text())
-                .contains("Tick at least one.", "PIN of six digits", "Passphrase of 12", "fingerprint, face")
+                .contains("Tick at least one.", "Six-digit PIN", "Passphrase of 12", "fingerprint, face")
                 .doesNotContain("??");
         assertThat(post("imelda", "/devices/secrets", "passkey", "on", "minutes", "0")
                         .status())

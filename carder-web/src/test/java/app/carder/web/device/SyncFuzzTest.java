@@ -11,12 +11,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Deliveries that are almost right, sealed ones among them: each is answered, none breaks. {@code -Dcarder.fuzz=100000} is the long form. */
+@Timeout(value = 3, unit = TimeUnit.HOURS)
 class SyncFuzzTest extends WebTest {
 
     private static final int TRIES = Integer.getInteger("carder.fuzz", 400);

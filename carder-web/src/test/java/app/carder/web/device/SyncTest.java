@@ -178,7 +178,7 @@ class SyncTest extends WebTest {
 
         assertThat(states(answer)).filteredOn("KEPT"::equals).hasSize(1);
         assertThat(states(answer)).filteredOn("REFUSED"::equals).hasSize(5);
-        assertThat(answer.toString()).contains("is not known here any more", "cannot be read", "Reload the app");
+        assertThat(answer.toString()).contains("is no longer known here", "cannot be read", "Reload the app");
         assertThat(entries()).isEqualTo(1);
     }
 
@@ -319,7 +319,7 @@ class SyncTest extends WebTest {
         JsonNode answer = sync("hamish", 0, List.of(photo(item, upload)));
 
         assertThat(states(answer)).containsExactly("REFUSED");
-        assertThat(answer.toString()).contains("not a photo that Carder reads");
+        assertThat(answer.toString()).contains("not a photo that Carder can read");
         assertThat(send("hamish", MockMvcRequestBuilders.head(upload).header("Tus-Resumable", "1.0.0"))
                         .status())
                 .as("its file")

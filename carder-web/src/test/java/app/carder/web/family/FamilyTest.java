@@ -92,7 +92,7 @@ class FamilyTest extends WebTest {
 
         Answer elsewhere = open(link);
         assertThat(elsewhere.status()).isEqualTo(410);
-        assertThat(elsewhere.page().text()).contains("opened already, in another browser");
+        assertThat(elsewhere.page().text()).contains("already been opened in another browser");
 
         Answer later = send(MockMvcRequestBuilders.get("/family").cookie(home));
         assertThat(later.location()).isEqualTo("/home");

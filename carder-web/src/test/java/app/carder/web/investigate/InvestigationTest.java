@@ -66,7 +66,7 @@ class InvestigationTest extends WebTest {
         assertThat(get("precious", "/rooms/" + room("Nook") + "/investigations")
                         .page()
                         .text())
-                .contains("Cress by the window look today");
+                .contains("Cress by the window due to be checked today");
     }
 
     @Test
@@ -131,7 +131,7 @@ class InvestigationTest extends WebTest {
         assertThat(begun.page().select("#question").text()).isEqualTo("Why?");
         assertThat(ahead.page().select(".fault").eachText())
                 .containsExactly(
-                        "A reading cannot be of a day that is still to come.",
+                        "A reading cannot be for a day that is still to come.",
                         "This must be a number from 0 to under a million; it says “wet”.");
         assertThat(nothing.page().select(".fault").text()).isEqualTo("Measure, write or draw something.");
     }

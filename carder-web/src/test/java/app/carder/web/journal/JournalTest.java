@@ -29,7 +29,7 @@ class JournalTest extends WebTest {
 
         assertThat(desk.select("article.entry")).hasSize(6);
         assertThat(desk.select("article.entry").text())
-                .contains("areas not shown yet", "a stretch of time not shown yet");
+                .contains("areas not shown yet", "a part of the period not shown yet");
     }
 
     @Test
@@ -93,7 +93,7 @@ class JournalTest extends WebTest {
 
         String before = get("tobias", journal + "/preview").text();
         assertThat(before).contains(withBram.toString()).doesNotContain(withIdris.toString());
-        assertThat(get("tobias", journal).text()).contains("The photo stays out: a consent is missing.");
+        assertThat(get("tobias", journal).text()).contains("The photo stays out: consent is missing.");
 
         database.update("update child set consent_others_journals = false where given_name = 'Bram'");
         String after = get("tobias", journal + "/preview").text();
@@ -169,7 +169,7 @@ class JournalTest extends WebTest {
         try {
             assertThat(reading(journal))
                     .doesNotContain("siskin", "a friend")
-                    .contains("A quiet spring.", "looking at a part of this journal again");
+                    .contains("A quiet spring.", "looking at part of this journal again");
             assertThat(get("hamish", "/journals")
                             .page()
                             .select("a[href=" + journal + "]")

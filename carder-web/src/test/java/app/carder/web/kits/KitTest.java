@@ -57,7 +57,7 @@ class KitTest extends WebTest {
                 .contains("Another kit is called");
         Answer empty = post("tobias", "/kits", "id", UUID.randomUUID().toString(), "name", "", "material", "");
         assertThat(empty.status()).isEqualTo(422);
-        assertThat(empty.text()).contains("one thing at least", "The name is missing");
+        assertThat(empty.text()).contains("at least one thing", "The name is missing");
         assertThat(post(
                                 "tobias",
                                 "/kits",

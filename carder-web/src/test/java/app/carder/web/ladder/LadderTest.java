@@ -33,7 +33,8 @@ class LadderTest extends WebTest {
         var page = get("tobias", "/cards/" + card + "/ladder").page();
 
         assertThat(page.select(".proposals > li:contains(Cosima)").text()).contains("Harder", "twice in a row");
-        assertThat(page.select(".proposals > li:contains(Bram)").text()).contains("no other rung is written");
+        assertThat(page.select(".proposals > li:contains(Bram)").text())
+                .contains("no easier or harder step is written");
         assertThat(page.select(".proposals > li:contains(Anouk)").text()).contains("Not seen with it yet");
         assertThat(page.select(".proposals > li > details > summary strong").eachText())
                 .as("the room's order, no ranking")
@@ -61,9 +62,9 @@ class LadderTest extends WebTest {
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.page().select("[role=alert] li").eachText())
                 .anyMatch(words -> words.contains("10") && words.contains("400"))
-                .anyMatch(words -> words.contains("takes the place of"))
+                .anyMatch(words -> words.contains("Say what it replaces"))
                 .anyMatch(words -> words.contains("\u201cOranges\u201d is not on the card"))
-                .anyMatch(words -> words.contains("only be replaced by what is poured"));
+                .anyMatch(words -> words.contains("only be replaced by something poured"));
         assertThat(wrong.page().select("#note-SIMPLER").val()).isEqualTo("fewer");
     }
 

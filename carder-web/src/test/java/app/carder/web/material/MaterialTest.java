@@ -94,9 +94,9 @@ class MaterialTest extends WebTest {
                     "no name | name= | name | Write",
                     "taken name | name=oranges | name | is called",
                     "no kind | kind= | kind | Choose what kind",
-                    "fill without weight | kind=FILL | density_g_per_ml | weight of a millilitre",
+                    "fill without weight | kind=FILL | density_g_per_ml | weight of one millilitre",
                     "vessel without shape | kind=VESSEL | vessel | needs a shape",
-                    "ball without size | form=ball | length_mm | needed for that form",
+                    "ball without size | form=ball | length_mm | needed for that shape",
                     "pack without price | pack_pieces=10 | pack_price | belong together",
                     "two stocks | stock_g=5;stock_pieces=5 | stock_pieces | not both",
                     "not a number | opening_mm=wide | opening_mm | a number from 0",
@@ -217,7 +217,7 @@ class MaterialTest extends WebTest {
             assertThat(page.select(".import-faults li").eachText())
                     .hasSize(2)
                     .anyMatch(fault -> fault.startsWith("Line 3 Sugar cubes") && fault.contains("density"))
-                    .anyMatch(fault -> fault.contains("Oranges") && fault.contains("this name already"));
+                    .anyMatch(fault -> fault.contains("Oranges") && fault.contains("already has this name"));
             assertThat(database.queryForObject("select count(*) from material where name = 'Buckwheat'", Integer.class))
                     .isZero();
 
@@ -282,7 +282,7 @@ class MaterialTest extends WebTest {
                         .page()
                         .select("main")
                         .text())
-                .contains("Nothing in the cupboard can stand in")
+                .contains("Nothing in the cupboard can replace it")
                 .contains("Left out, and why", "Rice, white medium-grain", "Loose grain and mouthing");
         assertThat(get("tobias", "/materials/" + material("paper-sheets") + "/substitutes")
                         .page()

@@ -10,12 +10,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Photos that are almost right: each is cleaned or refused, and nothing else is thrown. {@code -Dcarder.fuzz=100000} is the long form. */
+@Timeout(value = 3, unit = TimeUnit.HOURS)
 class PhotoFuzzTest {
 
     private static final PhotoCleaner CLEANER = new PhotoCleaner(Limits.usual(), new Places(1, Duration.ofSeconds(20)));

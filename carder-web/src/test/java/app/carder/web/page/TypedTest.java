@@ -95,7 +95,7 @@ class TypedTest {
     @Test
     void hasAMessageForEveryCodeAndNoneTooMany() throws IOException {
         Properties messages = new Properties();
-        try (InputStream file = TypedTest.class.getResourceAsStream("/messages.properties")) {
+        try (InputStream file = TypedTest.class.getResourceAsStream("/messages/faults.properties")) {
             messages.load(file);
         }
         Pattern code = Pattern.compile(

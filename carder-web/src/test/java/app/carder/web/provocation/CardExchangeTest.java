@@ -22,7 +22,7 @@ class CardExchangeTest extends WebTest {
         var preview = preview("teodor", "Pier", json).page();
 
         assertThat(preview.select(".previews").text())
-                .contains("Painted rice for mosaics", "Saying and pretending", "9 findings in all");
+                .contains("Painted rice for mosaics", "Saying and pretending", "9 findings altogether");
         post(
                 "teodor",
                 "/rooms/" + room("Pier") + "/cards/import/cards",
@@ -33,7 +33,8 @@ class CardExchangeTest extends WebTest {
         var card = get("teodor", "/cards/" + taken).page();
         assertThat(card.select("#material-0").val()).isEqualTo("Rice, dyed and dried");
         assertThat(card.select("[name=areas][checked]").eachAttr("value")).allMatch(area -> area.startsWith("sme-"));
-        assertThat(card.select(".card-tabs").text()).contains("Sets and mixes 1", "Ladder 1", "Preparation 4");
+        assertThat(card.select(".card-tabs").text())
+                .contains("Sets and mixes 1", "Easier and harder 1", "Preparation 4");
         assertThat(get("teodor", "/cards/" + taken + "/card.json").text())
                 .contains("\"SIMPLER\"", "\"Glue and sprinkle\"");
     }
@@ -164,7 +165,7 @@ class CardExchangeTest extends WebTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "not json | not a file of cards",
+                "not json | not a card file",
                 "{\"format\":\"other\"} | carder-cards",
                 "{\"format\":\"carder-cards\",\"version\":9} | Maybe update"
             })

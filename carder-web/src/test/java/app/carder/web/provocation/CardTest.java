@@ -63,9 +63,9 @@ class CardTest extends WebTest {
         "first, -60, first, more than 0",
         "first, 0, first, more than 0",
         "first, wide, first, is not a number",
-        "first, '', first, A measure is missing",
+        "first, '', first, A measurement is missing",
         "depth, 301, depth, at most 300 cm",
-        "amount, 13, amount-0, the vessel is 12.0",
+        "amount, 13, amount-0, the container is 12.0",
         "amount, -1, amount-0, more than 0",
         "title, '', title, no title"
     })
@@ -170,7 +170,7 @@ class CardTest extends WebTest {
         assertThat(margin.select(".amount").text().replace('\u00a0', ' ')).contains("8.80 L");
         assertThat(margin.select("svg polygon.inner")).hasSize(2);
         space[9] = "70";
-        assertThat(bench(space).page().select(".bench-faults").text()).contains("must fit inside");
+        assertThat(bench(space).page().select(".bench-faults").text()).contains("Anything inside must fit");
     }
 
     @Test
@@ -191,7 +191,7 @@ class CardTest extends WebTest {
                 .page();
 
         String use = margin.select(".use").text().replace('\u00a0', ' ');
-        assertThat(use).contains("16.51 kg", "5.50 kg in stock, buy 12 packs", "To buy now £23.40", "A year £259.35");
+        assertThat(use).contains("16.51 kg", "5.50 kg in stock, buy 12 packs", "To buy now £23.40", "Per year £259.35");
         assertThat(use).contains("160.0 cm × 140.0 cm", "7 min");
     }
 
@@ -205,7 +205,7 @@ class CardTest extends WebTest {
                         .page()
                         .select(".bench-faults")
                         .text())
-                .contains("no vessel called");
+                .contains("no container called");
     }
 
     @Test
@@ -260,7 +260,7 @@ class CardTest extends WebTest {
                                 "amount",
                                 "2")
                         .text())
-                .contains("can be used for 180 days once it is prepared");
+                .contains("can be used for 180 days.");
     }
 
     @Test

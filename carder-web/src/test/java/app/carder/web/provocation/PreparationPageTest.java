@@ -34,7 +34,7 @@ class PreparationPageTest extends WebTest {
         assertThat(page.select("#plan .verdict").text())
                 .contains("can no longer be ready")
                 .contains("At the earliest:");
-        assertThat(page.select("#plan .late").text()).contains("should have begun");
+        assertThat(page.select("#plan .late").text()).contains("should have started");
     }
 
     @Test

@@ -71,7 +71,7 @@ class ReckonerTest extends WebTest {
                 "shop | currency=GBP&prices=cheap | A price must be a number",
                 "line | from=Large jug&into=Jug, 1 litre&fill=Water&measured=400&toLine=500 | Something must stay in the jug",
                 "sorting | pile0=letters&each=4&examples=1 | for instance",
-                "dye | grain=Table salt&mass=500&colours=2&tray=Baking tray | must have a size"
+                "dye | grain=Table salt&mass=500&colours=2&tray=Baking tray | needs a size"
             })
     void saysWhatIsWrongInWords(String tool, String query, String words) {
         Answer answer = get("tobias", "/reckoners/" + tool + "?" + query);

@@ -21,14 +21,14 @@ class ResultsTest extends WebTest {
 
         assertThat(page.select(".play-figures").first().text())
                 .contains(
-                        "Longest stretch 13 min 02 s",
-                        "Play in all 78 min 50 s",
-                        "Began by itself 8 of 9",
+                        "Longest time without interruption 13 min 02 s",
+                        "Play in total 78 min 50 s",
+                        "Started without being asked 8 of 9",
                         "Repeated 18",
-                        "Broken in by adults 3",
+                        "Interruptions by adults 3",
                         "By children 2",
-                        "Came back after 5, mostly within 30 s");
-        assertThat(page.select(".reflect").text()).contains("Adults broke in 2.3 times for each hour");
+                        "Went back to it after 5, mostly within 30 s");
+        assertThat(page.select(".reflect").text()).contains("Adults interrupted 2.3 times per hour");
         assertThat(page.select(".trend").text())
                 .startsWith("Stretches of play have become longer over 9 days of watching between ");
         assertThat(page.select(".bands svg.band")).hasSize(9);
@@ -43,11 +43,11 @@ class ResultsTest extends WebTest {
                 get("tobias", "/children/" + child("Anouk") + "/play").page().text();
 
         assertThat(text)
-                .contains("Handling, making: 50 % of 12 looks; could be 25 % to 75 %")
+                .contains("Handling, making: 50 % of 12 time samples; could be 25 % to 75 %")
                 .contains(
                         "Weighing desk: 60 %, 3 visits",
                         "Post office: 20 %, 1 visit", "Tray table to Weighing desk: 1 time")
-                .contains("Not visited while watched: Writing, Garden.")
+                .contains("Not visited while observed: Writing, Garden.")
                 .contains("stamps matched to letters: 6 of 6", "knot that holds: 1 of 2, 1 alone")
                 .contains("Is tomorrow heavy?", "2 noted, 8 different words, questions: 1");
     }
@@ -71,7 +71,7 @@ class ResultsTest extends WebTest {
 
         assertThat(page.select(".trend")).isEmpty();
         assertThat(page.text())
-                .contains("A trend is told once there are six days of play")
+                .contains("A trend is given once there are six days of play")
                 .doesNotContain("for each hour");
         assertThat(get("tobias", "/children/" + child("Florian") + "/play").text())
                 .contains("Nobody has recorded");
@@ -84,17 +84,17 @@ class ResultsTest extends WebTest {
 
         assertThat(page.select(".play-figures").text())
                 .contains(
-                        "Out and watched 6",
+                        "Out and observed 6",
                         "First child came after 1 min 16 s",
-                        "Play for each minute of preparation 2.0",
+                        "Play per minute of preparation 2.0",
                         "Children 4",
                         "Episodes 11",
-                        "Middle of the longest stretches 4 min 50 s",
-                        "Broken in by adults, each hour of play 2.5",
+                        "Typical longest stretch 4 min 50 s",
+                        "Interruptions by adults, per hour of play 2.5",
                         "Finished 7");
         assertThat(page.select(".proposal-card").text()).contains("Keep", "You decide");
         assertThat(get("tobias", "/cards/" + card("The post shop") + "/play").text())
-                .contains("Watch it first", "Nobody has recorded play at this card");
+                .contains("Watch it first", "Nobody has recorded play with this card");
     }
 
     @Test

@@ -29,7 +29,8 @@ class RoomTest extends WebTest {
                 .isEqualTo("HOME_MIXED_AGE");
         Answer again = post("tobias", "/rooms", "roomName", "attic", "framework", "sme");
         assertThat(again.text()).contains("Choose a practice style");
-        assertThat(again.page().select("#fault-roomName").text()).contains("There is a room \u201cattic\u201d already");
+        assertThat(again.page().select("#fault-roomName").text())
+                .contains("There is already a room called \u201cattic\u201d");
     }
 
     @Test

@@ -48,7 +48,7 @@ class RoomPlanTest extends WebTest {
         assertThat(page.select(".sight tbody tr"))
                 .hasSize(4)
                 .allSatisfy(row -> assertThat(row.select("td").text()).matches("\\d+ % \\d+ % \\d+"));
-        assertThat(page.text()).contains("of floor count; the 12 children of the busiest day need");
+        assertThat(page.text()).contains("of floor count; the 12 children on the busiest day need");
     }
 
     @Test
@@ -147,7 +147,7 @@ class RoomPlanTest extends WebTest {
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.page().select("[data-refused]").text())
-                .isEqualTo("This SVG is not a plan of Carder: it has no measures in it.");
+                .isEqualTo("This SVG is not a Carder plan: it has no measurements in it.");
     }
 
     @Test

@@ -47,7 +47,7 @@ class FocusPageTest extends WebTest {
 
         Document after = get("precious", url() + "?size=3&weeks=1").page();
         assertThat(after.select(".focus-group .pegs span").eachText()).doesNotContain(next.get(0));
-        assertThat(after.text()).contains("Drawn in this cycle", next.get(0) + " (Precious Adeyemi)");
+        assertThat(after.text()).contains("Groups so far in this cycle", next.get(0) + " (Precious Adeyemi)");
         post("precious", after.select("form[action$=/take-back]").attr("action"));
         assertThat(get("precious", url() + "?size=3&weeks=1")
                         .page()

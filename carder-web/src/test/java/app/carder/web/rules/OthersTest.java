@@ -60,7 +60,7 @@ class OthersTest extends WebTest {
                 "other",
                 "DOG");
 
-        assertThat(setOut()).contains("To be kept from the dog");
+        assertThat(setOut()).contains("Keep away from the dog");
         assertThat(get("tobias", "/rooms/" + room("Loft") + "/rules").text()).contains("Biscuit", "dog");
     }
 

@@ -71,7 +71,7 @@ class RuleChangesTest extends WebTest {
         changes.compare(shipped.rules(), today());
 
         assertThat(get("hamish", "/what-carder-looks-at").page().select("main").text())
-                .contains("Changed by the last updates")
+                .contains("Changed by recent updates")
                 .contains(first.words().title().words() + " new, ");
     }
 

@@ -56,7 +56,7 @@ class SetOutTest extends WebTest {
         String counted = get("hamish", "/overruled").page().select("main").text();
         assertThat(counted).contains("Loose grain and mouthing");
         assertThat(counted).as("counted for the rule's sake").doesNotContain("Tobias");
-        assertThat(get("teodor", "/overruled").page().select("main").text()).contains("Nothing was overruled.");
+        assertThat(get("teodor", "/overruled").page().select("main").text()).contains("Nothing has been overruled.");
     }
 
     @Test

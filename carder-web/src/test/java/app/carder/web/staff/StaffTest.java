@@ -128,7 +128,7 @@ class StaffTest extends WebTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.page().select("[role=alert] li").eachText())
                 .anyMatch(text -> text.contains("The name is missing"))
-                .anyMatch(text -> text.contains("signs in as \u201cTEODOR\u201d already"))
+                .anyMatch(text -> text.contains("already signs in as \u201cTEODOR\u201d"))
                 .anyMatch(text -> text.contains("Choose a role"))
                 .anyMatch(text -> text.contains("Choose at least one room"));
     }

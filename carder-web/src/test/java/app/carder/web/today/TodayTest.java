@@ -43,7 +43,7 @@ class TodayTest extends WebTest {
         assertThat(page.select("#now-title").text()).isEqualTo("Free play until 10:30");
         assertThat(page.select(".ratio-now").text()).isEqualTo("2 adults for 12 children; 2 needed");
         assertThat(page.select(".now-panel p").first().text()).contains("Tobias Renn", "Hamish Vale");
-        assertThat(page.select(".now-panel").text()).contains("Tell children at 10:25 at the latest that play ends.");
+        assertThat(page.select(".now-panel").text()).contains("Tell the children by 10:25 that play is about to end.");
         assertThat(page.select(".now-panel .action").attr("href"))
                 .as("one tap to watch")
                 .isEqualTo("/watch/?room=" + room("Loft"));
@@ -61,7 +61,7 @@ class TodayTest extends WebTest {
     @Test
     void namesTheMinuteFromWhichAdultsWillBeMissing() {
         assertThat(today("2026-05-06T14:00:00Z").select(".now-panel .short").eachText())
-                .containsExactly("One adult is missing from 16:15 to 17:00 by the room’s rule");
+                .containsExactly("One adult missing from 16:15 to 17:00 by the room’s ratio");
         assertThat(today("2026-05-06T15:30:00Z").select(".now-panel.short-now")).hasSize(1);
     }
 
@@ -88,7 +88,7 @@ class TodayTest extends WebTest {
         plan("2027-07-16", "Tray table", "Stamp dough");
 
         assertThat(today("2027-07-14T09:00:00Z").select("main").text())
-                .contains("Nothing has to be begun today.")
+                .contains("Nothing to start today.")
                 .doesNotContain("Cook the dough");
         assertThat(today("2027-07-15T09:00:00Z").select("main").text()).contains("Cook the dough by 17:20, 25 min");
     }
@@ -113,7 +113,7 @@ class TodayTest extends WebTest {
                 "");
 
         Document page = today("2026-05-06T09:05:00Z");
-        assertThat(page.select("main").text()).contains("Look and measure", "Frost on the letter box");
+        assertThat(page.select("main").text()).contains("Due to be checked", "Frost on the letter box");
 
         post("tobias", "/investigations/" + investigation + "/end");
         assertThat(today("2026-05-06T09:05:00Z").select("main").text()).doesNotContain("Frost on the letter box");

@@ -105,7 +105,7 @@ class ObservationTest extends WebTest {
         Answer bomb = write(id, "Rolled it nine times.", Photos.bomb());
 
         assertThat(page.status()).isEqualTo(422);
-        assertThat(page.page().select("#fault-photo").text()).contains("not a photo that Carder reads");
+        assertThat(page.page().select("#fault-photo").text()).contains("not a photo that Carder can read");
         assertThat(page.page().select("#note").text()).isEqualTo("Rolled it nine times.");
         assertThat(page.page().select("input[name=child][checked]")).hasSize(1);
         assertThat(bomb.status()).isEqualTo(422);
@@ -162,7 +162,7 @@ class ObservationTest extends WebTest {
                         .page()
                         .select("#fault-child")
                         .text())
-                .contains("Tap who you saw");
+                .contains("Tap the child you saw");
     }
 
     @Test
@@ -202,7 +202,7 @@ class ObservationTest extends WebTest {
         database.update("update room set framework_code = 'sme' where name = 'Loft'");
         try {
             Document page = get("hamish", "/observations/" + id).page();
-            assertThat(page.text()).contains("Marked by England, early years foundation stage");
+            assertThat(page.text()).contains("Areas from England, early years foundation stage");
             assertThat(page.select(".edge .notch").eachAttr("title")).contains("Physical Development");
 
             post(

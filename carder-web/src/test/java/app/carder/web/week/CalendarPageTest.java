@@ -82,7 +82,7 @@ class CalendarPageTest extends WebTest {
 
     @Test
     void refusesInWordsWhatIsNoCalendar() {
-        assertThat(read("hello").page().select(".faults").text()).contains("This is not a calendar that can be read");
+        assertThat(read("hello").page().select(".faults").text()).contains("This calendar cannot be read");
         assertThat(send(
                                 "teodor",
                                 MockMvcRequestBuilders.multipart("/calendar/import")
@@ -100,7 +100,7 @@ class CalendarPageTest extends WebTest {
 
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.page().select(".fault").eachText())
-                .containsExactly("Say what takes place.", "The last day must not be before the first.");
+                .containsExactly("Say what is happening.", "The last day must not be before the first.");
         Document page = get("teodor", "/calendar").page();
         assertThat(page.text()).contains("Wed 10 Jun 2026 A goat visits");
         post("teodor", page.select("form:has([aria-label*=goat])").attr("action"));

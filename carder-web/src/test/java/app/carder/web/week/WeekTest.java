@@ -86,7 +86,7 @@ class WeekTest extends WebTest {
                         .eachText())
                 .as("rice stood last week too")
                 .contains("same", "new");
-        assertThat(page.select(".board-day").get(0).text()).contains("new: show a child one of them a day");
+        assertThat(page.select(".board-day").get(0).text()).contains("new: show each child one of them a day");
     }
 
     @Test
@@ -94,7 +94,7 @@ class WeekTest extends WebTest {
         Document page = get("tobias", "/rooms/" + room("Loft") + "/week").page();
 
         assertThat(page.select(".board-day").get(0).select(".short").eachText())
-                .containsExactly("One adult is missing from 16:15");
+                .containsExactly("One adult missing from 16:15");
     }
 
     @Test
@@ -290,7 +290,7 @@ class WeekTest extends WebTest {
             String another = propose("imelda", "Loft", FAR.plusWeeks(1));
             assertThat(another).isEqualTo(loft + "?instead=true");
             assertThat(get("imelda", another).page().text())
-                    .contains("Waiting for its turn.", "One week at a time is proposed for a room");
+                    .contains("Waiting for its turn.", "Carder suggests one week at a time for a room");
             String nook = propose("imelda", "Nook", FAR);
             String burrow = propose("imelda", "Burrow", FAR);
             String pier = propose("teodor", "Pier", FAR);
@@ -373,7 +373,7 @@ class WeekTest extends WebTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.page().select(".fault").eachText())
                 .contains(
-                        "“Snack” must end after it begins; it says 10:00 to 09:00.",
+                        "“Snack” must end after it starts; it says 10:00 to 09:00.",
                         "Say on which days “Snack” takes place.");
         assertThat(overlapping.page().select(".faults").text()).contains("Sessions must not overlap");
         assertThat(post("precious", url, rules().toArray(String[]::new))
