@@ -196,7 +196,9 @@ class BrowserBenchmark {
 
     private static void write(Path kept, Map<String, String> rows) throws IOException {
         String text = Files.readString(kept);
-        String core = text.contains(HEADING) ? text.substring(0, text.indexOf(HEADING)) : text + "\n";
+        int begins = text.indexOf(HEADING);
+        String core = begins < 0 ? text + "\n" : text.substring(0, begins);
+        int next = begins < 0 ? -1 : text.indexOf("\n## ", begins);
         StringBuilder table = new StringBuilder(core)
                 .append(HEADING)
                 .append(
@@ -207,6 +209,10 @@ class BrowserBenchmark {
                 .append(" to warm page and application up.\n\n| what | median ms | 95th of 100 ms |\n|---|---|---|\n");
         rows.forEach((name, figures) ->
                 table.append("| ").append(name).append(" | ").append(figures).append(" |\n"));
+        // What was measured otherwise stands below and stays.
+        if (next >= 0) {
+            table.append(text, next, text.length());
+        }
         Files.writeString(kept, table);
     }
 }
