@@ -54,4 +54,11 @@ class CardFileTest {
                 .isThrownBy(() -> CardFile.read("{\"format\": " + "9".repeat(2000) + "}"))
                 .withMessageContaining("something in it is too long");
     }
+
+    @Test
+    void nothingAtAllIsRefused() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> CardFile.read("null"))
+                .withMessageContaining("must be in the format");
+    }
 }

@@ -191,6 +191,14 @@ class WordsTest {
         }
     }
 
+    /** An editor would take it away unseen. */
+    @Test
+    void noLineOfWordsEndsInASpaceThatCannotBeSeen() throws IOException {
+        for (Path file : files(FILES, ".properties")) {
+            assertThat(Files.readAllLines(file)).as(file.toString()).noneMatch(line -> line.endsWith(" "));
+        }
+    }
+
     /** Whoever writes an address by hand could break a page that counts with it. */
     @Test
     void noPluralCountsWhatStandsInTheAddress() throws IOException {
