@@ -98,8 +98,10 @@ public final class Catalogue {
         for (int at = 0; at < arguments.length; at++) {
             inWords[at] = argument(arguments[at]);
         }
-        // A pattern must not be used by two threads at once.
-        return ((MessageFormat) pattern.clone()).format(inWords);
+        // A pattern must not be used by two threads at once; to wait is far shorter than to copy it.
+        synchronized (pattern) {
+            return pattern.format(inWords);
+        }
     }
 
     /** Days and times have one form everywhere. */
