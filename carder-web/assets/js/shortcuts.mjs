@@ -23,7 +23,7 @@ function open() {
     const row = document.createElement("li");
     const key = document.createElement("kbd");
     key.textContent = link.dataset.key;
-    row.append(key, " " + link.textContent.trim());
+    row.append(key, " " + (link.textContent.trim() || link.getAttribute("aria-label")));
     return row;
   }));
   dialog.querySelector("[data-shortcuts-on]").checked = isOn(localStorage);
@@ -35,7 +35,11 @@ if (globalThis.document) {
     if (isTyping(event.target, event) || document.querySelector("dialog[open]")) return;
     if (!isOn(localStorage)) return;
     if (event.key === "?") return open();
-    links().find(link => link.dataset.key === event.key)?.click();
+    const found = links().find(link => link.dataset.key === event.key);
+    if (!found) return;
+    event.preventDefault();
+    if (found.matches("input")) found.focus();
+    else found.click();
   });
   document.addEventListener("click", event => {
     if (event.target.closest("[data-shortcuts-open]")) open();

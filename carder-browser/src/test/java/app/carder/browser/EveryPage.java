@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 
-/** Pages with axe and with nothing out of reach, each at the size of a desk and of a phone. */
+/** Pages with axe and with nothing out of reach, each at the size of a desk and of a phone, and with their colours in the dark. */
 abstract class EveryPage {
 
     private final List<String> violations = new ArrayList<>();
@@ -32,5 +32,6 @@ abstract class EveryPage {
             page.setViewportSize(size.width(), size.height());
             Axe.check(page, violations);
         }
+        Axe.checkInTheDark(page, violations);
     }
 }

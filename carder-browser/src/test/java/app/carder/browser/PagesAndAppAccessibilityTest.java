@@ -40,6 +40,8 @@ class PagesAndAppAccessibilityTest extends EveryPage {
                     "/what-carder-looks-at",
                     "/overruled",
                     "/about-me",
+                    "/look",
+                    "/find?q=rice",
                     "/calendar",
                     "/journals",
                     "/journals/new",

@@ -34,8 +34,8 @@ class ScreenshotMaker {
             shot(laptop, "/materials", null, "cupboard");
             shot(laptop, "/set-out", null, "set-out-shelf");
             shot(laptop, "/week", null, "week-board");
-            shot(laptop, "/week", "text=Room plan", "room-plan");
-            shot(laptop, "/week", "text=Rota", "rota");
+            shot(laptop, "/set-out", ".places >> text=Room plan", "room-plan");
+            shot(laptop, "/week", ".places >> text=Rota", "rota");
             laptop.page.navigate("/week");
             laptop.page.getByText("Suggest this week").click();
             laptop.page.getByText("Put it on the board").waitFor();

@@ -319,6 +319,7 @@ class WatchAppTest extends InTheHand {
         Page other = phone.context.newPage();
         other.navigate("/materials");
 
+        desk.locator(".menu summary").click();
         button(desk, "Sign out").click();
 
         desk.waitForURL("**/sign-in?out");

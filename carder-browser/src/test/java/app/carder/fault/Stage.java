@@ -33,11 +33,32 @@ final class Stage implements AutoCloseable {
     private final int databasePort = freePort();
     private final int port = freePort();
     private final List<String> options;
+    private final List<String> program;
     private @Nullable Process application;
 
-    /** With options for the application's machine. */
+    /** The application of this build, with options for its machine. */
     Stage(List<String> options) throws Exception {
+        this(
+                options,
+                List.of(
+                        "-cp",
+                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                        "app.carder.web.CarderApplication"));
+    }
+
+    /** An application as it was laid out to be started, of whatever build. */
+    static Stage ofLaidOut(Path folder) throws Exception {
+        try (Stream<Path> files = Files.list(folder)) {
+            Path jar = files.filter(file -> file.toString().endsWith(".jar"))
+                    .findFirst()
+                    .orElseThrow();
+            return new Stage(List.of(), List.of("-jar", jar.toString()));
+        }
+    }
+
+    private Stage(List<String> options, List<String> program) throws Exception {
         this.options = options;
+        this.program = program;
         folder = Files.createTempDirectory("carder-fault");
         command(List.of("chmod", "711", folder.toString()));
         cluster = folder.resolve("pg");
@@ -126,12 +147,9 @@ final class Stage implements AutoCloseable {
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(options);
+        command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
+        command.addAll(program);
         command.addAll(List.of(
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-cp",
-                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                "app.carder.web.CarderApplication",
                 "--server.port=" + port,
                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + databasePort + "/carder",
                 "--spring.datasource.username=carder",

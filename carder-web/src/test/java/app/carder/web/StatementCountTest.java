@@ -2,27 +2,41 @@ package app.carder.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.web.kit.Statements;
 import app.carder.web.kit.WebTest;
-import jakarta.persistence.EntityManagerFactory;
+import app.carder.web.page.Required;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import org.hibernate.SessionFactory;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 
 /** No page asks the database more often because there is more to show, and no list shows everything there is. */
 class StatementCountTest extends WebTest {
 
     private static final int MORE = 30;
 
+    /** The session and the log of who opened what included. */
+    private static final long MOST = 10;
+
+    /** What a device carries for a day is no page: it is all pages of the watching app at once. */
+    private static final String OF_A_DAY = "/watch/bundle";
+
+    private static final long MOST_OF_A_DAY = 14;
+
+    private static final int MOST_AFTER_A_CHANGE = 45;
+
+    private static final Pattern TABLE = Pattern.compile("(?:from|join) ([a-z_]+)");
+
     /** What is fetched in batches of 64 may need one more, or one less, where other tests have left rows. */
     private static final long ONE_MORE_BATCH = 1;
-
-    @Autowired
-    private EntityManagerFactory entityManagers;
 
     @Test
     void asksNoMoreOftenWhenThereIsMoreToShow() {
@@ -34,7 +48,52 @@ class StatementCountTest extends WebTest {
         assertThat(counts(pages))
                 .allSatisfy((path, count) ->
                         assertThat(count).as(path).isLessThanOrEqualTo(before.getOrDefault(path, 0L) + ONE_MORE_BATCH));
-        assertThat(before.values()).allSatisfy(count -> assertThat(count).isBetween(1L, 45L));
+        assertThat(before)
+                .allSatisfy((path, count) ->
+                        assertThat(count).as(path).isBetween(1L, path.startsWith(OF_A_DAY) ? MOST_OF_A_DAY : MOST));
+    }
+
+    /** What is remembered has to be read again after a change, and no more than that. */
+    @Test
+    void asksABoundedNumberOfTimesRightAfterAChange() {
+        Map<String, String> pages = pages();
+        counts(pages);
+
+        pages.forEach((path, username) -> {
+            database.update(
+                    "update setting_change set people = people + 1, places = places + 1, cards = cards + 1, board = board + 1");
+            assertThat(Statements.of(() -> get(username, path))).as(path).hasSizeLessThanOrEqualTo(MOST_AFTER_A_CHANGE);
+        });
+    }
+
+    /** Otherwise what is remembered would outlive a change. */
+    @Test
+    void remembersOnlyWhatIsReadFromTablesThatTellOfChanges() {
+        asksABoundedNumberOfTimesRightAfterAChange();
+        Map<String, Set<String>> tables = database
+                .queryForList(
+                        "select upper(encode(trim(trailing '\\000' from t.tgargs), 'escape')) || ' ' || c.relname from pg_trigger t"
+                                + " join pg_class c on c.oid = t.tgrelid where t.tgname = 'tell_change'",
+                        String.class)
+                .stream()
+                .map(one -> one.split(" "))
+                .collect(Collectors.groupingBy(one -> one[0], Collectors.mapping(one -> one[1], Collectors.toSet())));
+
+        assertThat(tables.keySet())
+                .isEqualTo(Arrays.stream(Area.values()).map(Enum::name).collect(Collectors.toSet()));
+        assertThat(Statements.READ_FOR).hasSizeGreaterThan(25).allSatisfy((method, statements) -> {
+            Set<String> counted = Arrays.stream(
+                            method.getAnnotation(Remembered.class).value())
+                    .flatMap(area -> Required.from(tables, area.name()).stream())
+                    .collect(Collectors.toSet());
+            Set<String> read = statements.stream()
+                    .filter(statement -> !statement.contains("from setting_change"))
+                    .flatMap(statement -> TABLE.matcher(statement).results())
+                    .map(found -> found.group(1))
+                    .collect(Collectors.toSet());
+            read.remove("setting");
+            assertThat(counted).as(method.toString()).containsAll(read);
+        });
     }
 
     @Test
@@ -49,7 +108,7 @@ class StatementCountTest extends WebTest {
         assertThat(rows("/materials", ".cupboard > li")).isEqualTo(25);
         assertThat(rows("/journals", ".pick li")).isLessThanOrEqualTo(25);
         assertThat(rows("/outbox", "article.message")).isLessThanOrEqualTo(25);
-        assertThat(rows("/access-log", "tbody tr")).isEqualTo(25);
+        assertThat(rows("/access-log", ".log-lines li")).isEqualTo(25);
         assertThat(get("imelda", "/children/" + child("Bram") + "?page=1")
                         .page()
                         .select(".deck tbody tr"))
@@ -98,6 +157,7 @@ class StatementCountTest extends WebTest {
                 "/cards/" + card("Painted rice for mosaics") + "/reckonings",
                 "/cards/" + card("Painted rice for mosaics") + "/print",
                 "/rooms",
+                "/find?q=rice",
                 "/access-log")) {
             pages.put(path, "imelda");
         }
@@ -106,13 +166,12 @@ class StatementCountTest extends WebTest {
     }
 
     private Map<String, Long> counts(Map<String, String> pages) {
-        var statistics = entityManagers.unwrap(SessionFactory.class).getStatistics();
         Map<String, Long> counts = new LinkedHashMap<>();
         pages.forEach((path, username) -> {
             get(username, path);
-            statistics.clear();
-            assertThat(get(username, path).status()).as(path).isEqualTo(200);
-            counts.put(path, statistics.getPrepareStatementCount());
+            List<String> sent = Statements.of(
+                    () -> assertThat(get(username, path).status()).as(path).isEqualTo(200));
+            counts.put(path, (long) sent.size());
         });
         return counts;
     }
@@ -144,8 +203,8 @@ class StatementCountTest extends WebTest {
                         + " author_id, author_name, note, involvement, areas, statements, observed_at, received_at, framework_code, framework_version "
                         + copies.apply("observation")
                         + "where id = (select observation_id from observation_child where child_id = ? limit 1)"
-                        + " returning id, setting_id)"
-                        + " insert into observation_child select gen_random_uuid(), setting_id, id, ? from added",
+                        + " returning id, setting_id, observed_at)"
+                        + " insert into observation_child select gen_random_uuid(), setting_id, id, ?, observed_at from added",
                 bram,
                 bram);
         // More of the room's cards are out, as on a full day.

@@ -12,8 +12,12 @@ import java.util.Optional;
  * @param blocks sessions, earliest first
  * @param nowPermille where the now-line stands; absent outside the day
  * @param current the session that goes on now; absent outside the day and between sessions
+ * @param minutesLeft of that session, 1 or more, a minute that has begun counted whole
  */
-public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Optional<Session> current) {
+public record DayStrip(
+        List<Block> blocks, Optional<Integer> nowPermille, Optional<Session> current, Optional<Integer> minutesLeft) {
+
+    private static final int SECONDS_OF_A_MINUTE = 60;
 
     /** Keeps its own copy. */
     public DayStrip {
@@ -81,7 +85,7 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Option
     /** Lays out sessions between the first start and the last end. */
     public static DayStrip of(List<Session> sessions, LocalTime now) {
         if (sessions.isEmpty()) {
-            return new DayStrip(List.of(), Optional.empty(), Optional.empty());
+            return new DayStrip(List.of(), Optional.empty(), Optional.empty(), Optional.empty());
         }
         List<Session> ordered = sessions.stream()
                 .sorted(Comparator.comparing(Session::startsAt))
@@ -98,10 +102,14 @@ public record DayStrip(List<Block> blocks, Optional<Integer> nowPermille, Option
                 })
                 .toList();
         int at = now.toSecondOfDay();
+        Optional<Session> current =
+                ordered.stream().filter(session -> session.holds(now)).findFirst();
         return new DayStrip(
                 blocks,
                 at < first || at > last ? Optional.empty() : Optional.of(permille(now, first, last)),
-                ordered.stream().filter(session -> session.holds(now)).findFirst());
+                current,
+                current.map(session ->
+                        (session.endsAt().toSecondOfDay() - at + SECONDS_OF_A_MINUTE - 1) / SECONDS_OF_A_MINUTE));
     }
 
     private static int permille(LocalTime time, int first, int last) {

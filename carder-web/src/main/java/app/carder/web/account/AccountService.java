@@ -1,5 +1,7 @@
 package app.carder.web.account;
 
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.util.List;
@@ -51,6 +53,7 @@ public class AccountService {
     }
 
     /** The setting's staff by name, without those whose account is closed. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<StaffView> staff(SettingId settingId) {
         return all(settingId).stream()
@@ -60,6 +63,7 @@ public class AccountService {
     }
 
     /** Names of all who are or were staff, so that what they did keeps its author. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public Map<UUID, String> names(SettingId settingId) {
         return all(settingId).stream().collect(Collectors.toMap(Account::getId, Account::displayName));

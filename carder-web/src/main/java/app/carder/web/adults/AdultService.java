@@ -2,6 +2,8 @@ package app.carder.web.adults;
 
 import app.carder.core.safety.AdultCheck;
 import app.carder.web.account.Viewer;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -43,6 +45,7 @@ public class AdultService {
     }
 
     /** Until when paediatric first-aid certificates are valid, by account; empty where nobody ever wrote one down. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public Map<UUID, LocalDate> firstAidUntil(SettingId settingId) {
         Map<UUID, LocalDate> until = new HashMap<>();
@@ -52,6 +55,7 @@ public class AdultService {
     }
 
     /** What some adults should not handle, without names. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<AdultCheck.Adult> handling(SettingId settingId, Collection<UUID> accountIds) {
         return facts.findBySettingIdAndIdIn(settingId, accountIds).stream()

@@ -5,6 +5,7 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import jakarta.persistence.Entity;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -20,10 +21,18 @@ class AccessEntry extends ScopedRecord {
     private @Nullable UUID subjectId;
     private int status;
     private Instant at;
+    private String browser;
 
     protected AccessEntry() {}
 
-    AccessEntry(Viewer viewer, String method, String route, @Nullable UUID subjectId, int status, Instant at) {
+    AccessEntry(
+            Viewer viewer,
+            String method,
+            String route,
+            @Nullable UUID subjectId,
+            int status,
+            String browser,
+            Instant at) {
         super(Ids.next(), viewer.settingId());
         this.personId = viewer.personId();
         this.personName = viewer.name();
@@ -33,34 +42,11 @@ class AccessEntry extends ScopedRecord {
         this.subjectId = subjectId;
         this.status = status;
         this.at = at;
+        this.browser = browser;
     }
 
-    String personName() {
-        return personName;
-    }
-
-    String role() {
-        return role;
-    }
-
-    String method() {
-        return method;
-    }
-
-    String route() {
-        return route;
-    }
-
-    @Nullable
-    UUID subjectId() {
-        return subjectId;
-    }
-
-    int status() {
-        return status;
-    }
-
-    Instant at() {
-        return at;
+    AccessView view() {
+        return new AccessView(
+                at, personName, role, browser, "GET".equals(method), route, Optional.ofNullable(subjectId), status);
     }
 }

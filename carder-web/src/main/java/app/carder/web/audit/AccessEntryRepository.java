@@ -10,5 +10,5 @@ interface AccessEntryRepository extends Repository<AccessEntry, UUID> {
 
     void save(AccessEntry entry);
 
-    Slice<AccessEntry> findBySettingIdOrderByAtDesc(SettingId settingId, Pageable page);
+    Slice<AccessEntry> findBySettingIdOrderByAtDescIdDesc(SettingId settingId, Pageable page);
 }

@@ -2,6 +2,7 @@ package app.carder.web.audit;
 
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.BrowserWords;
 import app.carder.web.account.OtherRoom;
 import app.carder.web.account.RecordRooms;
 import app.carder.web.account.RoomBorder;
@@ -19,6 +20,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -110,7 +112,8 @@ class AccessInterceptor implements HandlerInterceptor {
                 request.getMethod(),
                 String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE)),
                 subject(request),
-                status);
+                status,
+                BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));
     }
 
     private static boolean isOpen(HandlerMethod method) {

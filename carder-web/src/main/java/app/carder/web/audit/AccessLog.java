@@ -1,9 +1,12 @@
 package app.carder.web.audit;
 
 import app.carder.web.account.Viewer;
+import app.carder.web.page.Paging;
+import app.carder.web.setting.SettingId;
 import java.time.Clock;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,9 +23,21 @@ public class AccessLog {
         this.clock = clock;
     }
 
-    /** Adds an entry, in a transaction of its own, so that a refused request is written down too. */
+    /**
+     * Adds an entry, in a transaction of its own, so that a refused request is written down too.
+     *
+     * @param browser in a few words
+     */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void add(Viewer viewer, String method, String route, @Nullable UUID subjectId, int status) {
-        entries.save(new AccessEntry(viewer, method, route, subjectId, status, clock.instant()));
+    public void add(Viewer viewer, String method, String route, @Nullable UUID subjectId, int status, String browser) {
+        entries.save(new AccessEntry(viewer, method, route, subjectId, status, browser, clock.instant()));
+    }
+
+    /** The newest first. */
+    @Transactional(readOnly = true)
+    public Paging<AccessView> page(SettingId settingId, int page) {
+        return Paging.of(
+                entries.findBySettingIdOrderByAtDescIdDesc(settingId, PageRequest.of(Paging.number(page), Paging.ROWS))
+                        .map(AccessEntry::view));
     }
 }

@@ -1,14 +1,32 @@
 package app.carder.web.children;
 
-import app.carder.web.account.RoomsByQuery;
-import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import app.carder.web.account.RecordRooms;
+import app.carder.web.setting.SettingId;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** The room that a child is in today. */
 @Component
-class ChildRooms extends RoomsByQuery {
+class ChildRooms implements RecordRooms {
 
-    ChildRooms(NamedParameterJdbcTemplate database) {
-        super("childId", "select room_id from child where id = :id and setting_id = :setting", database);
+    private final ChildService children;
+
+    ChildRooms(ChildService children) {
+        this.children = children;
+    }
+
+    @Override
+    public String variable() {
+        return "childId";
+    }
+
+    @Override
+    public Set<UUID> of(SettingId settingId, UUID recordId) {
+        return children.byId(settingId, List.of(recordId)).values().stream()
+                .map(ChildView::roomId)
+                .collect(Collectors.toSet());
     }
 }

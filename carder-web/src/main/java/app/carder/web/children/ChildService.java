@@ -5,6 +5,8 @@ import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
@@ -65,12 +67,14 @@ public class ChildService {
     }
 
     /** The children of a room by name. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ChildView> inRoom(SettingId settingId, UUID roomId) {
         return views(settingId, children.findBySettingIdAndRoomIdOrderByGivenName(settingId, roomId, OF_A_ROOM));
     }
 
     /** The children of a room who attend on a day. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ChildView> attending(SettingId settingId, UUID roomId, LocalDate on) {
         return inRoom(settingId, roomId).stream()
@@ -79,6 +83,7 @@ public class ChildService {
     }
 
     /** All children by name. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ChildView> all(SettingId settingId) {
         return views(settingId, children.findBySettingIdOrderByGivenName(settingId, OF_A_SETTING));
@@ -96,6 +101,7 @@ public class ChildService {
     }
 
     /** Some children, by id; those of other settings are left out. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public Map<UUID, ChildView> byId(SettingId settingId, Collection<UUID> ids) {
         return views(settingId, children.findBySettingIdAndIdInOrderByGivenName(settingId, ids)).stream()
@@ -107,18 +113,21 @@ public class ChildService {
      *
      * @throws NotFound if the setting has no such child
      */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public ChildView get(SettingId settingId, UUID childId) {
         return find(settingId, childId).view(settings.today(settingId));
     }
 
     /** What keeps the other children's names out of what is written about one. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public NameGuard guard(SettingId settingId, ChildView child) {
         return NameGuard.forChild(child.allNames(), names(settingId));
     }
 
     /** First names, nicknames and family names of all children of the setting. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<String> names(SettingId settingId) {
         return children.everyChild(settingId).stream()
@@ -136,6 +145,7 @@ public class ChildService {
     }
 
     /** The carers of a child. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<CarerView> carersOf(SettingId settingId, UUID childId) {
         return carers.findBySettingIdAndChildIdOrderByName(settingId, childId, CARERS).stream()
@@ -164,6 +174,7 @@ public class ChildService {
     }
 
     /** The carers that one account stands for: one for each of its children. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<CarerView> carersOfAccount(SettingId settingId, UUID accountId) {
         return carers.findBySettingIdAndAccountId(settingId, accountId, CARERS).stream()

@@ -208,7 +208,7 @@ class BundleService {
                         one -> one.card().id(), Function.identity(), (first, second) -> first, LinkedHashMap::new));
         List<CardView> all = provocations.whole(settingId, room.id());
         Moment day = Moment.day(today);
-        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, all, List.of(day));
+        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, CardView.ids(all), List.of(day));
         Map<UUID, List<Proposed>> fitting = ladders.propose(
                 settingId,
                 own,

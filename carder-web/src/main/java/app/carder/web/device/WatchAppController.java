@@ -9,6 +9,7 @@ import app.carder.core.watch.Tries.Prompt;
 import app.carder.core.watch.WellBeing;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.BrowserWords;
 import app.carder.web.account.SessionStarter;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.AccessLog;
@@ -17,6 +18,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -25,6 +27,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
@@ -88,7 +91,8 @@ class WatchAppController {
             @AuthenticationPrincipal Viewer viewer,
             HttpSession session,
             @RequestParam(name = "device") UUID device,
-            @RequestParam(name = "room", required = false) @Nullable UUID room) {
+            @RequestParam(name = "room", required = false) @Nullable UUID room,
+            @RequestHeader(name = HttpHeaders.USER_AGENT, defaultValue = "") String browser) {
         sessions.keepForTheDay(session);
         BundleView bundle = bundles.of(viewer, Optional.ofNullable(room));
         // Before it is sent: what may lie on a device must be known even if the device is never seen again.
@@ -97,7 +101,8 @@ class WatchAppController {
                 device,
                 bundle.room().id(),
                 bundle.children().stream().map(BundleView.Child::id).toList());
-        accessLog.add(viewer, "GET", "/watch/bundle", bundle.room().id(), HttpStatus.OK.value());
+        accessLog.add(
+                viewer, "GET", "/watch/bundle", bundle.room().id(), HttpStatus.OK.value(), BrowserWords.of(browser));
         return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(bundle);
     }
 

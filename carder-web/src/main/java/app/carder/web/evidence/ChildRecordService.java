@@ -83,11 +83,7 @@ class ChildRecordService {
     }
 
     private Coverage coverage(SettingId settingId, UUID childId, Framework framework, LocalDate today) {
-        return Coverage.of(
-                framework,
-                observations.ofChildBetween(settingId, childId, today.minusYears(1), today).stream()
-                        .map(one -> new Coverage.Seen(one.observedAt().toLocalDate(), one.areas()))
-                        .toList());
+        return Coverage.of(framework, observations.areasOf(settingId, childId, today.minusYears(1)));
     }
 
     private String keyPerson(SettingId settingId, ChildView child) {

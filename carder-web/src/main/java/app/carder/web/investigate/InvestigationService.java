@@ -10,7 +10,9 @@ import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.media.PhotoView;
 import app.carder.web.page.NotFound;
 import app.carder.web.room.RoomService;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
@@ -94,12 +96,14 @@ public class InvestigationService {
     }
 
     /** One of them. */
+    @Remembered({Area.BOARD, Area.PLACES})
     @Transactional(readOnly = true)
     public InvestigationView get(SettingId settingId, UUID id) {
         return views(settingId, List.of(find(settingId, id))).get(0);
     }
 
     /** Those of a room, the newest first. */
+    @Remembered({Area.BOARD, Area.PLACES})
     @Transactional(readOnly = true)
     public List<InvestigationView> ofRoom(SettingId settingId, UUID roomId) {
         return views(

@@ -398,6 +398,9 @@ public class JournalService {
                 .filter(JournalSummary::approved)
                 .map(JournalSummary::id)
                 .toList();
+        if (ids.isEmpty()) {
+            return Set.of();
+        }
         Map<UUID, List<JournalEntry>> entriesOfEach = entries.findBySettingIdAndJournalIdIn(settingId, ids).stream()
                 .collect(Collectors.groupingBy(JournalEntry::journalId));
         Map<UUID, ChildView> whose = children.byId(

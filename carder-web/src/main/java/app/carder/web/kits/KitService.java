@@ -3,6 +3,8 @@ package app.carder.web.kits;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import java.util.List;
 import java.util.Locale;
@@ -32,6 +34,7 @@ public class KitService {
     }
 
     /** All kits by name. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<KitView> all(SettingId settingId) {
         return views(settingId, kits.findBySettingIdAndRetiredFalseOrderByName(settingId, KITS));
@@ -42,6 +45,7 @@ public class KitService {
      *
      * @throws NotFound if the setting has no such kit
      */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public KitView get(SettingId settingId, UUID kitId) {
         return views(settingId, List.of(find(settingId, kitId))).get(0);

@@ -4,7 +4,9 @@ import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.util.Collection;
@@ -82,6 +84,7 @@ public class MaterialService {
     }
 
     /** The whole cupboard by name. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<MaterialView> cupboard(SettingId settingId) {
         Currency currency = currency(settingId);
@@ -91,6 +94,7 @@ public class MaterialService {
     }
 
     /** Some things by id, those taken out of the cupboard included. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public Map<UUID, MaterialView> byId(SettingId settingId, Collection<UUID> ids) {
         Currency currency = currency(settingId);
@@ -100,6 +104,7 @@ public class MaterialService {
     }
 
     /** What goes by these names, in any case; what was taken out of the cupboard comes last, as a card may still ask for it. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<MaterialView> named(SettingId settingId, Collection<String> names) {
         Currency currency = currency(settingId);
@@ -119,6 +124,7 @@ public class MaterialService {
      *
      * @throws NotFound if the cupboard has none
      */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public MaterialView get(SettingId settingId, UUID materialId) {
         return view(find(settingId, materialId), currency(settingId));
@@ -129,6 +135,7 @@ public class MaterialService {
      *
      * @throws NotFound if the cupboard has none
      */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public MaterialView byCode(SettingId settingId, String code) {
         return view(items.findBySettingIdAndCode(settingId, code).orElseThrow(NotFound::new), currency(settingId));

@@ -7,9 +7,12 @@ import app.carder.core.card.PreparationStep;
 import app.carder.core.card.Purpose;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * A card as it is kept. Its contents name kit and kept answers only; {@link ContentsService} looks into them.
@@ -54,5 +57,10 @@ public record CardView(
     /** Steps of its preparation, in order. */
     public List<PreparationStep> steps() {
         return card.preparation();
+    }
+
+    /** The ids of some cards. */
+    public static Set<UUID> ids(Collection<CardView> cards) {
+        return cards.stream().map(CardView::id).collect(Collectors.toUnmodifiableSet());
     }
 }

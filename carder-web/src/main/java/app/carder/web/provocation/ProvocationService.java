@@ -9,6 +9,8 @@ import app.carder.core.safety.Answer;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
@@ -144,6 +146,7 @@ public class ProvocationService {
     }
 
     /** The plan: cards of the whole setting that fit, by week and title; those without a week last. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<CardSummary> plan(SettingId settingId, Optional<UUID> roomId) {
         return roomId
@@ -159,18 +162,21 @@ public class ProvocationService {
      *
      * @throws NotFound if the setting has no such card
      */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public CardView get(SettingId settingId, UUID cardId) {
         return view(settingId, find(settingId, cardId));
     }
 
     /** All cards of a room by title, whole. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<CardView> whole(SettingId settingId, UUID roomId) {
         return whole(settingId, provocations.findBySettingIdAndRoomIdOrderByTitle(settingId, roomId, OF_A_ROOM));
     }
 
     /** Some cards, whole. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<CardView> whole(SettingId settingId, Collection<UUID> ids) {
         return whole(settingId, provocations.findBySettingIdAndIdIn(settingId, ids));
@@ -224,6 +230,7 @@ public class ProvocationService {
     }
 
     /** All cards of a room by title, to choose from. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public List<CardSummary> inRoom(SettingId settingId, UUID roomId) {
         return provocations.findBySettingIdAndRoomIdOrderByTitle(settingId, roomId, OF_A_ROOM).stream()
@@ -232,6 +239,7 @@ public class ProvocationService {
     }
 
     /** The deck of a room, newest first; with a notch, only the cards that have it. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public Paging<CardSummary> deck(SettingId settingId, UUID roomId, Optional<String> notch, int page) {
         PageRequest asked = PageRequest.of(Paging.number(page), Paging.ROWS);
@@ -242,6 +250,7 @@ public class ProvocationService {
     }
 
     /** Some cards, by id. */
+    @Remembered(Area.CARDS)
     @Transactional(readOnly = true)
     public Map<UUID, CardSummary> byId(SettingId settingId, Collection<UUID> ids) {
         return provocations.findBySettingIdAndIdIn(settingId, ids).stream()

@@ -9,6 +9,8 @@ import app.carder.web.children.ChildView;
 import app.carder.web.room.RoomView;
 import app.carder.web.rules.OtherView;
 import app.carder.web.rules.RuleService;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -17,6 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,8 +31,10 @@ public class SafetyService {
     private final ContentsService contents;
     private final ChildService children;
     private final RuleService rules;
+    private final ProvocationService provocations;
 
-    SafetyService(ContentsService contents, ChildService children, RuleService rules) {
+    SafetyService(ContentsService contents, ChildService children, RuleService rules, ProvocationService provocations) {
+        this.provocations = provocations;
         this.contents = contents;
         this.children = children;
         this.rules = rules;
@@ -113,10 +118,12 @@ public class SafetyService {
                                 .children()));
     }
 
-    /** The gates of many cards at many moments; by card, then by moment. */
+    /** The gates of many cards, as they are stored, at many moments; by card, then by moment. */
+    @Remembered({Area.CARDS, Area.PEOPLE, Area.PLACES})
     @Transactional(readOnly = true)
     public Map<UUID, Map<Moment, SetOutGate>> gates(
-            SettingId settingId, RoomView room, List<CardView> cards, List<Moment> moments) {
+            SettingId settingId, RoomView room, Set<UUID> cardIds, List<Moment> moments) {
+        List<CardView> cards = provocations.whole(settingId, cardIds);
         return gates(settingId, room, contents.lay(settingId, cards), cards, moments);
     }
 

@@ -30,6 +30,8 @@ class Room extends ScopedRecord {
     private String secondLanguage;
     private int secondLanguagePercent;
 
+    private String language;
+
     protected Room() {}
 
     Room(SettingId settingId, String name, String frameworkCode, PracticeStyle practiceStyle, int position) {
@@ -38,6 +40,7 @@ class Room extends ScopedRecord {
         this.frameworkCode = frameworkCode;
         this.practiceStyle = practiceStyle;
         this.position = position;
+        this.language = RecordLanguage.ENGLISH.stored();
         keepWeek(WeekRules.USUAL);
     }
 
@@ -62,9 +65,14 @@ class Room extends ScopedRecord {
                 secondLanguagePercent);
     }
 
-    void workBy(String frameworkCode, PracticeStyle practiceStyle) {
+    void workBy(String frameworkCode, PracticeStyle practiceStyle, RecordLanguage language) {
         this.frameworkCode = frameworkCode;
         this.practiceStyle = practiceStyle;
+        this.language = language.stored();
+    }
+
+    RecordLanguage language() {
+        return RecordLanguage.of(language);
     }
 
     PracticeStyle practiceStyle() {

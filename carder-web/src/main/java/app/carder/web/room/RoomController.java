@@ -80,12 +80,17 @@ class RoomController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam("framework") String framework,
-            @RequestParam("style") String style) {
+            @RequestParam("style") String style,
+            @RequestParam("language") String language) {
         if (!isKnown(framework)) {
             throw new NotFound();
         }
         rooms.workBy(
-                viewer.settingId(), roomId, framework, PracticeStyle.of(style).orElseThrow(NotFound::new));
+                viewer.settingId(),
+                roomId,
+                framework,
+                PracticeStyle.of(style).orElseThrow(NotFound::new),
+                RecordLanguage.of(language));
         return "redirect:/rooms";
     }
 
@@ -99,6 +104,7 @@ class RoomController {
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("frameworks", frameworks.all());
         page.addObject("styles", PracticeStyle.values());
+        page.addObject("languages", RecordLanguage.values());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

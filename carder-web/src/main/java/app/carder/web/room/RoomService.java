@@ -5,7 +5,9 @@ import app.carder.core.practice.PracticeStyle;
 import app.carder.core.week.DayStrip;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -64,6 +66,7 @@ public class RoomService {
     }
 
     /** All rooms, in order. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public List<RoomView> all(SettingId settingId) {
         return views(settingId, rooms.findBySettingIdOrderByPosition(settingId, ROOMS));
@@ -74,6 +77,7 @@ public class RoomService {
      *
      * @throws NotFound if the setting has no such room
      */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public RoomView get(SettingId settingId, UUID roomId) {
         Room room = rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new);
@@ -94,11 +98,12 @@ public class RoomService {
                 .or(() -> all.stream().findFirst());
     }
 
-    /** Changes the framework and the practice style that a room works by. */
+    /** Changes the framework and the practice style that a room works by, and the language of the records to come. */
     @Transactional
-    public void workBy(SettingId settingId, UUID roomId, String frameworkCode, PracticeStyle style) {
+    public void workBy(
+            SettingId settingId, UUID roomId, String frameworkCode, PracticeStyle style, RecordLanguage language) {
         frameworks.get(frameworkCode);
-        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).workBy(frameworkCode, style);
+        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).workBy(frameworkCode, style, language);
     }
 
     /**
@@ -183,6 +188,7 @@ public class RoomService {
                         room.name(),
                         frameworks.get(room.frameworkCode()),
                         room.practiceStyle(),
+                        room.language(),
                         zonesByRoom.getOrDefault(room.getId(), List.of()).stream()
                                 .map(Zone::view)
                                 .toList(),

@@ -2,6 +2,7 @@ package app.carder.web.room;
 
 import app.carder.core.framework.Framework;
 import app.carder.core.practice.PracticeStyle;
+import app.carder.web.setting.Identified;
 import java.time.DayOfWeek;
 import java.util.List;
 import java.util.UUID;
@@ -13,6 +14,7 @@ import java.util.UUID;
  * @param name for people
  * @param framework that it works by
  * @param style the way it works
+ * @param language that its records are written in
  * @param zones in order
  * @param sessions of all days, earliest first
  * @param week how it keeps its week
@@ -22,9 +24,11 @@ public record RoomView(
         String name,
         Framework framework,
         PracticeStyle style,
+        RecordLanguage language,
         List<ZoneView> zones,
         List<SessionView> sessions,
-        WeekRules week) {
+        WeekRules week)
+        implements Identified {
     /** Keeps its own copies. */
     public RoomView {
         zones = List.copyOf(zones);

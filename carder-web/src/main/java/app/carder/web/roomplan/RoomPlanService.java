@@ -24,7 +24,9 @@ import app.carder.web.page.Places;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
@@ -72,6 +74,7 @@ public class RoomPlanService {
     }
 
     /** The room's plan, or the garden's; one to begin with where nobody has drawn any. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public PlanView get(SettingId settingId, RoomView room, Place place) {
         return drawn(settingId, room.id()).stream()
@@ -81,6 +84,7 @@ public class RoomPlanService {
     }
 
     /** Plans that somebody has drawn, of a room and its garden. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public List<PlanView> drawn(SettingId settingId, UUID roomId) {
         return plans.findBySettingIdAndRoomId(settingId, roomId).stream()
@@ -95,6 +99,7 @@ public class RoomPlanService {
     }
 
     /** Zones of the room that are on neither plan. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public List<ZoneView> unplaced(SettingId settingId, RoomView room) {
         List<String> placed = Arrays.stream(Place.values())
@@ -222,6 +227,7 @@ public class RoomPlanService {
     }
 
     /** How many children each zone that is on a plan takes, by zone. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public Map<UUID, Capacity.OfZone> capacities(SettingId settingId, UUID roomId) {
         List<Integer> ages = ages(settingId, roomId);
@@ -245,6 +251,7 @@ public class RoomPlanService {
     public record ZonePlaces(int places, int shelf, boolean takesWater, boolean outdoors) {}
 
     /** Where cards can stand, by zone. A zone has as many places as its shelves where the room works from shelves, else one. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public Map<UUID, ZonePlaces> places(SettingId settingId, RoomView room) {
         Map<UUID, ZonePlaces> byZone = new LinkedHashMap<>();

@@ -364,7 +364,7 @@ class LeadService {
         Map<String, Integer> load = new LinkedHashMap<>();
         List<CardView> cards = provocations.whole(settingId, room.id());
         Moment today = Moment.day(settings.today(settingId));
-        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, cards, List.of(today));
+        Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, CardView.ids(cards), List.of(today));
         for (CardView card : cards) {
             SetOutGate gate = Required.from(Required.from(gates, card.id()), today);
             load.merge(

@@ -13,6 +13,8 @@ import app.carder.web.page.NotFound;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.DayOfWeek;
@@ -62,6 +64,7 @@ public class RotaService {
     }
 
     /** Hours of adults in a room, by weekday and time. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ShiftView> shifts(SettingId settingId, UUID roomId) {
         Map<UUID, String> names = names(settingId);
@@ -71,6 +74,7 @@ public class RotaService {
     }
 
     /** Absences from a day on. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<AbsenceView> absences(SettingId settingId, LocalDate from) {
         Map<UUID, String> names = names(settingId);
@@ -161,6 +165,7 @@ public class RotaService {
     public record FirstAid(boolean isWritten, FirstAidCover cover) {}
 
     /** First aid on a day; those who are certified count in whatever room they are. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public FirstAid firstAid(SettingId settingId, LocalDate day, Staffing staffing) {
         Map<UUID, LocalDate> until = adults.firstAidUntil(settingId);
@@ -184,6 +189,7 @@ public class RotaService {
 
     /** Days of a room, checked against attendance and rota; children are there from the first session to the last, unless they have hours of
      * their own. */
+    @Remembered({Area.PEOPLE, Area.PLACES})
     @Transactional(readOnly = true)
     public Map<LocalDate, Staffing> staffing(SettingId settingId, RoomView room, List<LocalDate> days) {
         List<ChildView> all = children.inRoom(settingId, room.id());

@@ -4,6 +4,8 @@ import app.carder.core.safety.Pet;
 import app.carder.core.safety.SafetyCheck;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import java.time.Clock;
 import java.util.List;
@@ -39,12 +41,14 @@ public class RuleService {
     public record Here(SafetyCheck check, List<OtherView> others) {}
 
     /** The check that holds in a room. */
+    @Remembered({Area.PLACES, Area.PEOPLE})
     @Transactional(readOnly = true)
     public SafetyCheck of(SettingId settingId, UUID roomId) {
         return here(settingId, roomId).check();
     }
 
     /** The check that holds in a room, with those who are always there. */
+    @Remembered({Area.PLACES, Area.PEOPLE})
     @Transactional(readOnly = true)
     public Here here(SettingId settingId, UUID roomId) {
         List<LocalRule> own =
@@ -59,6 +63,7 @@ public class RuleService {
     }
 
     /** Who else is always in a room. */
+    @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<OtherView> others(SettingId settingId, UUID roomId) {
         return others.findBySettingIdAndRoomIdAndLeftAtIsNullOrderByName(settingId, roomId, OF_A_ROOM).stream()
@@ -84,6 +89,7 @@ public class RuleService {
     }
 
     /** The room's own rules. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public List<RuleView> own(SettingId settingId, UUID roomId) {
         return rules.findBySettingIdAndRoomIdAndWithdrawnAtIsNullOrderByAddedAt(settingId, roomId, OF_A_ROOM).stream()

@@ -20,6 +20,8 @@ import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
@@ -229,6 +231,7 @@ public class SetOutService {
     }
 
     /** On which rung each card was out, by day; the last one of a day. */
+    @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public Map<UUID, Map<LocalDate, Rung>> rungs(SettingId settingId, Collection<UUID> cardIds) {
         return setOuts
@@ -250,6 +253,7 @@ public class SetOutService {
     public record TimeOut(UUID zoneId, Instant setOutAt, int preparationMinutes) {}
 
     /** When a card was set out, by day; the first time of a day. */
+    @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public Map<LocalDate, TimeOut> timesOut(SettingId settingId, UUID cardId) {
         return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
@@ -273,6 +277,7 @@ public class SetOutService {
     public record Placed(UUID cardId, UUID zoneId, LocalDate on, Instant setOutAt) {}
 
     /** What was set out where in a room; both ends included. */
+    @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public List<Placed> placed(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return setOuts.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, OF_A_ROOM).stream()
@@ -281,6 +286,7 @@ public class SetOutService {
     }
 
     /** Days on which each card of a room was set out, by card; both ends included. */
+    @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public Map<UUID, List<LocalDate>> daysOut(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return setOuts.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, OF_A_ROOM).stream()
@@ -289,6 +295,7 @@ public class SetOutService {
     }
 
     /** What is out in a room on a day. */
+    @Remembered({Area.BOARD, Area.CARDS, Area.PEOPLE, Area.PLACES})
     @Transactional(readOnly = true)
     public List<SetOutView> out(SettingId settingId, RoomView room, LocalDate on) {
         List<SetOut> found = setOuts.findBySettingIdAndRoomIdAndOnDayAndPutAwayAtIsNullOrderBySetOutAt(

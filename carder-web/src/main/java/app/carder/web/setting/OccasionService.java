@@ -27,6 +27,7 @@ public class OccasionService {
     }
 
     /** What takes place between two days, both included, by its first day. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public List<OccasionView> between(SettingId settingId, LocalDate from, LocalDate until) {
         return occasions
@@ -38,6 +39,7 @@ public class OccasionService {
     }
 
     /** The days that the setting is open: Monday to Friday, but for closed days up to a good year back and ahead. */
+    @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public OpenDays openDays(SettingId settingId) {
         LocalDate today = settings.today(settingId);

@@ -4,6 +4,7 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import java.time.Instant;
 import java.util.UUID;
 
 /** One child who was seen. */
@@ -13,12 +14,15 @@ class ObservationChild extends ScopedRecord {
     private UUID observationId;
     private UUID childId;
 
+    private Instant observedAt;
+
     protected ObservationChild() {}
 
-    ObservationChild(SettingId settingId, UUID observationId, UUID childId) {
+    ObservationChild(SettingId settingId, UUID observationId, UUID childId, Instant observedAt) {
         super(Ids.next(), settingId);
         this.observationId = observationId;
         this.childId = childId;
+        this.observedAt = observedAt;
     }
 
     UUID observationId() {

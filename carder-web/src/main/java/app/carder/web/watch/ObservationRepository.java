@@ -25,25 +25,24 @@ interface ObservationRepository extends Repository<Observation, UUID> {
     List<Observation> findBySettingIdAndRoomIdOrderByObservedAtDescIdDesc(
             SettingId settingId, UUID roomId, Limit limit);
 
-    @Query("select o from Observation o where o.settingId = :settingId and exists (select 1 from ObservationChild c"
-            + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"
-            + " order by o.observedAt desc, o.id desc")
+    @Query("select o from ObservationChild c join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and c.childId = :childId"
+            + " order by c.observedAt desc, c.observationId desc")
     Slice<Observation> ofChild(@Param("settingId") SettingId settingId, @Param("childId") UUID childId, Pageable page);
 
-    @Query("select o from Observation o where o.settingId = :settingId and array_contains(o.areas, :notch)"
-            + " and exists (select 1 from ObservationChild c"
-            + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"
-            + " order by o.observedAt desc, o.id desc")
+    @Query("select o from ObservationChild c join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and c.childId = :childId and array_contains(o.areas, :notch)"
+            + " order by c.observedAt desc, c.observationId desc")
     Slice<Observation> ofChildWithNotch(
             @Param("settingId") SettingId settingId,
             @Param("childId") UUID childId,
             @Param("notch") String notch,
             Pageable page);
 
-    @Query("select o from Observation o where o.settingId = :settingId and o.observedAt >= :from"
-            + " and o.observedAt < :to and exists (select 1 from ObservationChild c"
-            + " where c.settingId = :settingId and c.observationId = o.id and c.childId = :childId)"
-            + " order by o.observedAt desc, o.id desc")
+    @Query("select o from ObservationChild c join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and c.childId = :childId"
+            + " and c.observedAt >= :from and c.observedAt < :to"
+            + " order by c.observedAt desc, c.observationId desc")
     List<Observation> ofChildBetween(
             @Param("settingId") SettingId settingId,
             @Param("childId") UUID childId,
@@ -51,9 +50,23 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             @Param("to") Instant to,
             Limit limit);
 
-    @Query("select c.childId as childId, max(o.observedAt) as lastAt from ObservationChild c"
+    @Query("select c.observedAt as observedAt, o.areas as areas from ObservationChild c"
             + " join Observation o on o.id = c.observationId"
-            + " where c.settingId = :settingId and c.childId in :childIds group by c.childId")
+            + " where c.settingId = :settingId and c.childId = :childId and c.observedAt >= :from"
+            + " order by c.observedAt desc, c.observationId desc")
+    List<AreasSeen> areasOf(
+            @Param("settingId") SettingId settingId,
+            @Param("childId") UUID childId,
+            @Param("from") Instant from,
+            Limit limit);
+
+    /** Of each child the newest alone is looked up: the database reads one line of an index for each. */
+    @Query(
+            nativeQuery = true,
+            value = "select child.id as childId, newest.observed_at as lastAt from child, lateral (select c.observed_at"
+                    + " from observation_child c where c.setting_id = :#{#settingId.value()} and c.child_id = child.id"
+                    + " order by c.observed_at desc, c.observation_id desc limit 1) newest"
+                    + " where child.setting_id = :#{#settingId.value()} and child.id in (:childIds)")
     List<LastSeen> lastSeen(@Param("settingId") SettingId settingId, @Param("childIds") Collection<UUID> childIds);
 
     @Query("select distinct o.provocationId as cardId, c.childId as childId from ObservationChild c"
@@ -65,7 +78,7 @@ interface ObservationRepository extends Repository<Observation, UUID> {
 
     @Query("select c.childId as childId, o.areas as areas from ObservationChild c"
             + " join Observation o on o.id = c.observationId"
-            + " where c.settingId = :settingId and c.childId in :childIds and o.observedAt >= :from")
+            + " where c.settingId = :settingId and c.childId in :childIds and c.observedAt >= :from")
     List<SeenAreas> areasSince(
             @Param("settingId") SettingId settingId,
             @Param("childIds") Collection<UUID> childIds,
@@ -93,6 +106,13 @@ interface ObservationRepository extends Repository<Observation, UUID> {
     /** The areas of an observation of a child. */
     interface SeenAreas {
         UUID getChildId();
+
+        String[] getAreas();
+    }
+
+    /** The areas of an observation, and when it was made. */
+    interface AreasSeen {
+        Instant getObservedAt();
 
         String[] getAreas();
     }

@@ -1,5 +1,6 @@
 package app.carder.web.watch;
 
+import app.carder.core.evidence.Coverage;
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.watch.Involvement;
@@ -130,7 +131,7 @@ public class ObservationService {
         observations.save(new Observation(id, snapshotId, author, roomId, framework, details, clock.instant()));
         details.childIds().stream()
                 .sorted()
-                .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child)));
+                .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child, details.observedAt())));
     }
 
     /** Which of these observations the setting has. */
@@ -212,6 +213,17 @@ public class ObservationService {
                         startsOn.atStartOfDay(zone).toInstant(),
                         endsOn.plusDays(1).atStartOfDay(zone).toInstant(),
                         Limit.of(MOST)));
+    }
+
+    /** The areas that a child's observations since a day touched, with their days, newest first. */
+    @Transactional(readOnly = true)
+    public List<Coverage.Seen> areasOf(SettingId settingId, UUID childId, LocalDate since) {
+        Instant from = since.atStartOfDay(settings.get(settingId).zone()).toInstant();
+        return observations.areasOf(settingId, childId, from, Limit.of(MOST)).stream()
+                .map(one -> new Coverage.Seen(
+                        day(settingId, one.getObservedAt()),
+                        Arrays.stream(one.getAreas()).collect(Collectors.toSet())))
+                .toList();
     }
 
     /**

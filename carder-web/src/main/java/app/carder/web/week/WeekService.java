@@ -24,8 +24,10 @@ import app.carder.web.room.ZoneView;
 import app.carder.web.roomplan.RoomPlanService;
 import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
 import app.carder.web.setout.SetOutService;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.OccasionView;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.watch.ObservationService;
 import java.time.Clock;
@@ -166,7 +168,7 @@ public class WeekService {
                 .mapToObj(monday::plusDays)
                 .flatMap(on -> playOn(room, on).stream().map(session -> moment(session, on)))
                 .toList();
-        return safety.gates(settingId, room, provocations.whole(settingId, onBoard), moments);
+        return safety.gates(settingId, room, onBoard, moments);
     }
 
     /** A session of a day, as the safety check knows it. */
@@ -224,6 +226,7 @@ public class WeekService {
     }
 
     /** Days on which cards stood out or are planned to, by card, in order. */
+    @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public Map<UUID, List<LocalDate>> out(SettingId settingId, UUID roomId, LocalDate until) {
         LocalDate from = until.minusWeeks(WEEKS_LOOKED_BACK);
@@ -408,6 +411,7 @@ public class WeekService {
     }
 
     /** What is planned for a day, by place. */
+    @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public Map<BlockPlace, UUID> planned(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         Map<BlockPlace, UUID> planned = new LinkedHashMap<>();

@@ -58,6 +58,7 @@ class AccessMatrixTest extends WebTest {
         allow(
                 STAFF,
                 "GET /children",
+                "GET /find",
                 "POST /rooms/{roomId}/visits",
                 "GET /rooms/{roomId}/children",
                 "GET /rooms/{roomId}/children/new",
@@ -132,6 +133,8 @@ class AccessMatrixTest extends WebTest {
                 "GET /what-carder-looks-at",
                 "GET /overruled",
                 "GET /about-me",
+                "GET /look",
+                "POST /look",
                 "POST /about-me",
                 "GET /cards/{cardId}/reckonings",
                 "GET /cards/{cardId}/reckonings/new",
@@ -499,6 +502,10 @@ class AccessMatrixTest extends WebTest {
                 .param("device", ids.getOrDefault("deviceId", ""))
                 .param("framework", "sme")
                 .param("style", "FREE_FLOW")
+                .param("language", "english")
+                .param("theme", "dark")
+                .param("text", "usual")
+                .param("contrast", "system")
                 .param("edition", "1")
                 .param("adults", "1")
                 .param("at", ids.getOrDefault(route.contains("set-out") ? "shelfPlace" : "at", ""))

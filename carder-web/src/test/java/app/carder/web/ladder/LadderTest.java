@@ -80,8 +80,8 @@ class LadderTest extends WebTest {
                 daysAgo,
                 card);
         database.update(
-                "insert into observation_child select gen_random_uuid(), setting_id, ?, id from child where id = ?",
-                observation,
-                child(child));
+                "insert into observation_child select gen_random_uuid(), setting_id, id, ?, observed_at from observation where id = ?",
+                child(child),
+                observation);
     }
 }

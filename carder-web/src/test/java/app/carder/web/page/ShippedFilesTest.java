@@ -3,8 +3,11 @@ package app.carder.web.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.web.kit.WebTest;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.List;
 import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -31,6 +34,21 @@ class ShippedFilesTest extends WebTest {
         var answer = send(MockMvcRequestBuilders.get("/shipped/app.css"));
 
         assertThat(answer.response().getHeader("Cache-Control")).isEqualTo("no-cache");
+    }
+
+    @Test
+    void isSentCompressedAndTheSameForWhoCanReadIt() throws IOException {
+        String style =
+                get("hamish", "/").page().select("head link[rel=stylesheet]").attr("href");
+        byte[] plain = send(MockMvcRequestBuilders.get(style)).response().getContentAsByteArray();
+        var compressed = send(MockMvcRequestBuilders.get(style).header("Accept-Encoding", "gzip, br"))
+                .response();
+
+        assertThat(compressed.getHeader("Content-Encoding")).isEqualTo("gzip");
+        assertThat(compressed.getContentAsByteArray().length).isLessThan(plain.length / 3);
+        assertThat(new GZIPInputStream(new ByteArrayInputStream(compressed.getContentAsByteArray())).readAllBytes())
+                .isEqualTo(plain);
+        assertThat(compressed.getContentType()).startsWith("text/css");
     }
 
     @Test

@@ -98,6 +98,15 @@ class WordsTest {
         if (READ.contains(name) || FOR_SCRIPTS.matcher(name).matches()) {
             return LETTERS.matcher(value).find() ? List.of(value) : List.of();
         }
+        if (name.equals("th:replace") || name.equals("th:insert")) {
+            // What is named there is no word; what somebody reads is glued to something, or has a space.
+            return TEXT.matcher(value)
+                    .results()
+                    .map(text -> text.group(1))
+                    .filter(text -> text.strip().contains(" ")
+                            || text.endsWith(" ") && LETTERS.matcher(text).find())
+                    .toList();
+        }
         if (!name.startsWith("th:") || !READ.contains(name.substring(3))) {
             return List.of();
         }

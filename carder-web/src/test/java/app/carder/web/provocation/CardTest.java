@@ -211,11 +211,27 @@ class CardTest extends WebTest {
     @Test
     void adviceFollowsTheStyleAndSafetySpeaksInEveryStyle() {
         String[] rice = riceTray("amount", "2");
-        post("tobias", "/rooms/" + room("Loft") + "/framework", "framework", "eyfs", "style", "PREPARED_ENVIRONMENT");
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/framework",
+                "framework",
+                "eyfs",
+                "style",
+                "PREPARED_ENVIRONMENT",
+                "language",
+                "english");
 
         var prepared = bench(rice).page();
 
-        post("tobias", "/rooms/" + room("Loft") + "/framework", "framework", "eyfs", "style", "FREE_FLOW");
+        post(
+                "tobias",
+                "/rooms/" + room("Loft") + "/framework",
+                "framework",
+                "eyfs",
+                "style",
+                "FREE_FLOW",
+                "language",
+                "english");
         var freeFlow = bench(rice).page();
         assertThat(prepared.select(".notes").text()).contains("about four years");
         assertThat(freeFlow.select(".notes").text()).doesNotContain("about four years");

@@ -44,10 +44,26 @@ class RoomTest extends WebTest {
                         .children())
                 .hasSize(8);
 
-        post("tobias", "/rooms/" + cellar + "/framework", "framework", "eyfs", "style", "FREE_FLOW");
+        post(
+                "tobias",
+                "/rooms/" + cellar + "/framework",
+                "framework",
+                "eyfs",
+                "style",
+                "FREE_FLOW",
+                "language",
+                "english");
 
         assertThat(get("tobias", "/rooms/" + cellar + "/cards/new").text()).contains("Expressive Arts and Design");
-        assertThat(post("tobias", "/rooms/" + cellar + "/framework", "framework", "none", "style", "FREE_FLOW")
+        assertThat(post(
+                                "tobias",
+                                "/rooms/" + cellar + "/framework",
+                                "framework",
+                                "none",
+                                "style",
+                                "FREE_FLOW",
+                                "language",
+                                "english")
                         .status())
                 .isEqualTo(404);
     }

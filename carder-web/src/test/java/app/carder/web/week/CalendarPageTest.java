@@ -74,7 +74,7 @@ class CalendarPageTest extends WebTest {
 
         assertThat(get("teodor", "/calendar").page().select(".hours li").eachText())
                 .filteredOn(line -> line.contains("Bank holiday"))
-                .containsExactly("Mon 25 May 2026 Bank holiday closed ×");
+                .containsExactly("Mon 25 May 2026 Bank holiday closed Remove");
         Document week =
                 get("teodor", "/rooms/" + room("Pier") + "/week?of=2026-05-25").page();
         assertThat(week.select(".board-day").get(0).text()).contains("Closed");

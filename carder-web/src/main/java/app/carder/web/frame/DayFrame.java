@@ -1,10 +1,13 @@
-package app.carder.web.setout;
+package app.carder.web.frame;
 
 import app.carder.core.week.DayStrip;
 import app.carder.web.account.Viewer;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
+import app.carder.web.setout.SetOutService;
+import app.carder.web.setout.SetOutView;
+import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -14,14 +17,16 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The day strip at the top of every page of staff: today's sessions of the home room, to scale, with what is out. */
-@Component("dayFrame")
+@Component
 public class DayFrame {
 
     private final RoomService rooms;
     private final SetOutService setOuts;
+    private final OccasionService occasions;
     private final SettingService settings;
 
-    DayFrame(RoomService rooms, SetOutService setOuts, SettingService settings) {
+    DayFrame(RoomService rooms, SetOutService setOuts, OccasionService occasions, SettingService settings) {
+        this.occasions = occasions;
         this.rooms = rooms;
         this.setOuts = setOuts;
         this.settings = settings;
@@ -35,13 +40,15 @@ public class DayFrame {
      * @param blocks sessions with what is out in each
      * @param now where the now-line stands, in permille
      * @param current the session that goes on
+     * @param minutesLeft of it
      */
     public record Frame(
             RoomView room,
             LocalDateTime at,
             List<Block> blocks,
             Optional<Integer> now,
-            Optional<DayStrip.Session> current) {}
+            Optional<DayStrip.Session> current,
+            Optional<Integer> minutesLeft) {}
 
     /**
      * A session in the strip.
@@ -61,7 +68,9 @@ public class DayFrame {
 
     private Frame frame(Viewer viewer, RoomView room) {
         LocalDateTime at = settings.localNow(viewer.settingId());
-        List<SessionView> sessions = room.sessionsOn(at.getDayOfWeek());
+        List<SessionView> sessions = occasions.openDays(viewer.settingId()).isOpen(at.toLocalDate())
+                ? room.sessionsOn(at.getDayOfWeek())
+                : List.of();
         DayStrip strip = DayStrip.of(sessions.stream().map(SessionView::session).toList(), at.toLocalTime());
         List<SetOutView> out = setOuts.out(viewer.settingId(), room, at.toLocalDate());
         List<Block> blocks = new ArrayList<>();
@@ -74,6 +83,6 @@ public class DayFrame {
                             .map(card -> card.card().title())
                             .toList()));
         }
-        return new Frame(room, at, blocks, strip.nowPermille(), strip.current());
+        return new Frame(room, at, blocks, strip.nowPermille(), strip.current(), strip.minutesLeft());
     }
 }

@@ -1,0 +1,88 @@
+package app.carder.web.find;
+
+import app.carder.web.account.AccountService;
+import app.carder.web.account.AllowedTo;
+import app.carder.web.account.Audience;
+import app.carder.web.account.RoomBorder;
+import app.carder.web.account.Viewer;
+import app.carder.web.page.FormErrors;
+import app.carder.web.page.Typed;
+import app.carder.web.provocation.ProvocationService;
+import app.carder.web.room.RoomService;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+@AllowedTo(Audience.STAFF)
+class FindController {
+
+    private static final int LONGEST = 200;
+
+    private final FindService find;
+    private final RoomService rooms;
+    private final AccountService accounts;
+    private final ProvocationService cards;
+    private final RoomBorder border;
+
+    FindController(
+            FindService find, RoomService rooms, AccountService accounts, ProvocationService cards, RoomBorder border) {
+        this.find = find;
+        this.rooms = rooms;
+        this.accounts = accounts;
+        this.cards = cards;
+        this.border = border;
+    }
+
+    @GetMapping("/find")
+    ModelAndView find(
+            @AuthenticationPrincipal Viewer viewer,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        String query = typed.optional("q", LONGEST, errors);
+        Filters filters = new Filters(
+                typed.raw("area"),
+                typed.id("adult"),
+                typed.id("card"),
+                day(typed, "from", errors),
+                day(typed, "until", errors));
+        ModelAndView page = new ModelAndView(requestType.equals("partial") ? "find/find :: found" : "find/find");
+        // Nothing stands below a day that could not be read: it would pass for what was found within it.
+        page.addObject("found", errors.any() ? Found.nothing(query, filters) : find.find(viewer, query, filters));
+        page.addObject("errors", errors);
+        page.addObject("typed", typed);
+        page.addObject("areas", areas(viewer));
+        page.addObject("adults", accounts.names(viewer.settingId()));
+        page.addObject(
+                "cards",
+                cards.plan(viewer.settingId(), Optional.empty()).stream()
+                        .filter(card -> border.within(viewer)
+                                .map(open -> open.contains(card.roomId()))
+                                .orElse(true))
+                        .toList());
+        return page;
+    }
+
+    private static Optional<LocalDate> day(Typed typed, String name, FormErrors errors) {
+        return typed.raw(name).isBlank() ? Optional.empty() : typed.day(name, errors);
+    }
+
+    /** Areas of the frameworks of all rooms, each once. */
+    private Map<String, String> areas(Viewer viewer) {
+        Map<String, String> areas = new LinkedHashMap<>();
+        rooms.all(viewer.settingId()).stream()
+                .flatMap(room -> room.framework().areas().stream())
+                .forEach(area -> areas.putIfAbsent(area.code(), area.name()));
+        return areas;
+    }
+}

@@ -1,0 +1,79 @@
+package app.carder.web.frame;
+
+import app.carder.web.account.Viewer;
+import app.carder.web.room.RoomView;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What stands around a page.
+ *
+ * @param viewer who looks
+ * @param room the page's own room, else that of the viewer; absent where the setting has none
+ * @param day the day strip; absent on a day without sessions
+ * @param path of the page
+ */
+public record FrameView(Viewer viewer, Optional<RoomView> room, Optional<DayFrame.Frame> day, String path) {
+
+    private static final List<Tab> TABS = List.of(
+            new Tab("plan", "common.plan", "/plan", "p"),
+            new Tab("setout", "common.set-out", "/set-out", "s"),
+            new Tab("watch", "common.watch", "/watch", "w"),
+            new Tab("sense", "page.layout.make-sense", "/children", "m"),
+            new Tab("tell", "page.layout.tell", "/journals", "t"));
+
+    /**
+     * A divider tab, in working order.
+     *
+     * @param name as pages name theirs
+     * @param code of its words
+     * @param address of its first page
+     * @param key that leads there
+     */
+    public record Tab(String name, String code, String address, String key) {}
+
+    /**
+     * A link.
+     *
+     * @param code of its words
+     * @param address where it leads
+     * @param isHere whether this is its page, or one below it
+     */
+    public record Link(String code, String address, boolean isHere) {}
+
+    /** Every page that somebody may go to by name. */
+    public static Stream<Link> everywhere(Viewer viewer, Optional<RoomView> room) {
+        FrameView nowhere = new FrameView(viewer, room, Optional.empty(), "");
+        return Stream.concat(TABS.stream().map(Tab::name), Stream.of("menu"))
+                .flatMap(tab -> nowhere.places(tab).stream());
+    }
+
+    /** The tabs. */
+    public List<Tab> tabs() {
+        return TABS;
+    }
+
+    /** The places of a tab, or of the menu, that the viewer may open. */
+    public List<Link> places(String tab) {
+        List<Place> open = Arrays.stream(Place.values())
+                .filter(place -> place.tab().equals(tab) && place.isOpenTo(viewer.role()))
+                .filter(place -> room.isPresent() || place.address("").equals(place.address("room")))
+                .toList();
+        String roomId = room.map(one -> one.id().toString()).orElse("");
+        // The nearest place of any tab: a room's week board is below "/rooms" too, and is not that page.
+        String here = Arrays.stream(Place.values())
+                .map(place -> place.address(roomId))
+                .filter(address -> path.equals(address) || path.startsWith(address + "/"))
+                .max(Comparator.comparingInt(String::length))
+                .orElse("");
+        return open.stream()
+                .map(place -> new Link(
+                        place.code(),
+                        place.address(roomId),
+                        place.address(roomId).equals(here)))
+                .toList();
+    }
+}

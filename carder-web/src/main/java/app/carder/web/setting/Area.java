@@ -1,0 +1,13 @@
+package app.carder.web.setting;
+
+/** A group of tables whose writes the database counts together, in the column of {@code setting_change} of the same name. */
+public enum Area {
+    /** Children, carers, staff, their hours and absences, others who live or work there. */
+    PEOPLE,
+    /** The setting, its rooms with zones and sessions, plans, rules, closed days and visits. */
+    PLACES,
+    /** Cards with all that belongs to them, the cupboard, kits. */
+    CARDS,
+    /** What is planned, set out, ticked, investigated. */
+    BOARD
+}

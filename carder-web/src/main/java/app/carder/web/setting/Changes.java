@@ -1,0 +1,67 @@
+package app.carder.web.setting;
+
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+
+/** How often each area of a setting was written to, as the database's triggers count it when a transaction ends. */
+@Component
+class Changes {
+
+    private static final String ATTRIBUTE = Changes.class.getName();
+    private static final String COLUMNS =
+            Arrays.stream(Area.values()).map(Changes::column).collect(Collectors.joining(", "));
+    private static final List<Long> NEVER = Collections.nCopies(Area.values().length, 0L);
+
+    private final JdbcClient database;
+
+    Changes(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** The counts of some areas. While a page is read, which changes nothing itself, the database is asked once. */
+    List<Long> of(SettingId settingId, Area... areas) {
+        List<Long> all = RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
+                        && "GET".equals(request.getRequest().getMethod())
+                ? inRequest(request).computeIfAbsent(settingId, this::read)
+                : read(settingId);
+        return Arrays.stream(areas).map(area -> all.get(area.ordinal())).toList();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<SettingId, List<Long>> inRequest(RequestAttributes request) {
+        if (request.getAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST) instanceof Map<?, ?> known) {
+            return (Map<SettingId, List<Long>>) known;
+        }
+        Map<SettingId, List<Long>> fresh = new ConcurrentHashMap<>();
+        request.setAttribute(ATTRIBUTE, fresh, RequestAttributes.SCOPE_REQUEST);
+        return fresh;
+    }
+
+    private static String column(Area area) {
+        return area.name().toLowerCase(Locale.ROOT);
+    }
+
+    private List<Long> read(SettingId settingId) {
+        return database
+                .sql("select " + COLUMNS + " from setting_change where setting_id = ?")
+                .param(settingId.value())
+                .query()
+                .listOfRows()
+                .stream()
+                .findFirst()
+                .map(row -> Arrays.stream(Area.values())
+                        .map(area -> (Long) row.get(column(area)))
+                        .toList())
+                .orElse(NEVER);
+    }
+}
