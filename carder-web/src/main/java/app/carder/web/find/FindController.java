@@ -7,12 +7,13 @@ import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -30,15 +31,12 @@ class FindController {
     private final FindService find;
     private final RoomService rooms;
     private final AccountService accounts;
-    private final ProvocationService cards;
     private final RoomBorder border;
 
-    FindController(
-            FindService find, RoomService rooms, AccountService accounts, ProvocationService cards, RoomBorder border) {
+    FindController(FindService find, RoomService rooms, AccountService accounts, RoomBorder border) {
         this.find = find;
         this.rooms = rooms;
         this.accounts = accounts;
-        this.cards = cards;
         this.border = border;
     }
 
@@ -58,18 +56,13 @@ class FindController {
                 day(typed, "until", errors));
         ModelAndView page = new ModelAndView(requestType.equals("partial") ? "find/find :: found" : "find/find");
         // Nothing stands below a day that could not be read: it would pass for what was found within it.
-        page.addObject("found", errors.any() ? Found.nothing(query, filters) : find.find(viewer, query, filters));
+        Optional<Set<UUID>> open = border.within(viewer);
+        page.addObject("found", errors.any() ? Found.nothing(query, filters) : find.find(viewer, open, query, filters));
         page.addObject("errors", errors);
         page.addObject("typed", typed);
         page.addObject("areas", areas(viewer));
         page.addObject("adults", accounts.names(viewer.settingId()));
-        page.addObject(
-                "cards",
-                cards.plan(viewer.settingId(), Optional.empty()).stream()
-                        .filter(card -> border.within(viewer)
-                                .map(open -> open.contains(card.roomId()))
-                                .orElse(true))
-                        .toList());
+        page.addObject("cards", find.cards(viewer, open));
         return page;
     }
 

@@ -2,7 +2,6 @@ package app.carder.web.find;
 
 import app.carder.core.wording.NameSearch;
 import app.carder.core.wording.NameSearch.Fit;
-import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.find.Found.Group;
@@ -11,6 +10,7 @@ import app.carder.web.find.Found.Written;
 import app.carder.web.frame.FrameView;
 import app.carder.web.kits.KitService;
 import app.carder.web.material.MaterialService;
+import app.carder.web.provocation.CardSummary;
 import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -39,7 +39,6 @@ class FindService {
     private final MaterialService materials;
     private final KitService kits;
     private final RoomService rooms;
-    private final RoomBorder border;
     private final WrittenWords written;
     private final MessageSource words;
 
@@ -49,7 +48,6 @@ class FindService {
             MaterialService materials,
             KitService kits,
             RoomService rooms,
-            RoomBorder border,
             WrittenWords written,
             MessageSource words) {
         this.children = children;
@@ -57,7 +55,6 @@ class FindService {
         this.materials = materials;
         this.kits = kits;
         this.rooms = rooms;
-        this.border = border;
         this.written = written;
         this.words = words;
     }
@@ -69,18 +66,21 @@ class FindService {
         }
     }
 
-    /** What fits a query, in the rooms that somebody may open. */
+    /**
+     * What fits a query.
+     *
+     * @param open the rooms that somebody may open; absent where that is all of them
+     */
     @Transactional(readOnly = true)
-    Found find(Viewer viewer, String query, Filters filters) {
+    Found find(Viewer viewer, Optional<Set<UUID>> open, String query, Filters filters) {
         NameSearch search = NameSearch.of(query);
-        Optional<Set<UUID>> open = border.within(viewer);
         List<Group> groups = new ArrayList<>();
         if (!search.isEmpty()) {
             List<RoomView> all = rooms.all(viewer.settingId());
             Map<UUID, String> names = all.stream().collect(Collectors.toMap(RoomView::id, RoomView::name));
             Stream.of(
-                            group("common.children", search, children(viewer, names)),
-                            group("provocation.print-cards.cards", search, cards(viewer, open, names)),
+                            group("common.children", search, children(viewer, open, names)),
+                            group("provocation.print-cards.cards", search, namedCards(viewer, open, names)),
                             group("find.things", search, things(viewer)),
                             group("page.parts.pages", search, pages(viewer, all)))
                     .filter(group -> !group.hits().isEmpty())
@@ -111,17 +111,28 @@ class FindService {
         return new Group(code, hits.subList(0, Math.min(hits.size(), OF_A_KIND)), hits.size() > OF_A_KIND);
     }
 
-    private Stream<Named> children(Viewer viewer, Map<UUID, String> rooms) {
-        return children.inReach(viewer).stream()
+    private Stream<Named> children(Viewer viewer, Optional<Set<UUID>> open, Map<UUID, String> rooms) {
+        return children.all(viewer.settingId()).stream()
+                .filter(child -> isOpen(child.roomId(), open))
                 .map(child -> new Named(
                         child.allNames(),
                         new Hit(child.name(), rooms.getOrDefault(child.roomId(), ""), "/children/" + child.id())));
     }
 
-    private Stream<Named> cards(Viewer viewer, Optional<Set<UUID>> open, Map<UUID, String> rooms) {
+    /** The cards of the rooms that somebody may open. */
+    List<CardSummary> cards(Viewer viewer, Optional<Set<UUID>> open) {
         return cards.plan(viewer.settingId(), Optional.empty()).stream()
-                .filter(card -> open.map(some -> some.contains(card.roomId())).orElse(true))
+                .filter(card -> isOpen(card.roomId(), open))
+                .toList();
+    }
+
+    private Stream<Named> namedCards(Viewer viewer, Optional<Set<UUID>> open, Map<UUID, String> rooms) {
+        return cards(viewer, open).stream()
                 .map(card -> new Named(card.title(), rooms.getOrDefault(card.roomId(), ""), "/cards/" + card.id()));
+    }
+
+    private static boolean isOpen(UUID room, Optional<Set<UUID>> open) {
+        return open.map(some -> some.contains(room)).orElse(true);
     }
 
     private Stream<Named> things(Viewer viewer) {

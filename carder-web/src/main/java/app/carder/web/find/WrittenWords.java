@@ -55,6 +55,7 @@ class WrittenWords {
         Map<String, Object> values =
                 new HashMap<>(Map.of("setting", settingId.value(), "words", words, "most", MOST + 1));
         if (!words.isEmpty()) {
+            // The second half, which knows no record's language, is what the index can answer.
             where.add("o.found_by @@ to_tsquery(o.language, :words) and o.found_by @@ any (array(select"
                     + " to_tsquery(language::regconfig, :words) from room where setting_id = :setting))");
         }
