@@ -9,11 +9,14 @@ export class Door {
   constructor(app, sync) {
     this.app = app;
     this.sync = sync;
+    this.picks = 0;
     this.unlockForm = one("[data-unlock]");
     this.chooseForm = one("[data-choose]");
     one("[data-people]").addEventListener("click", event => {
       const button = event.target.closest("button");
-      if (button) this.pick(button.value);
+      if (!button) return;
+      this.picks += 1;
+      this.pick(button.value);
     });
     one("[data-door-back]").addEventListener("click", () => this.app.go("lock"));
     this.unlockForm.addEventListener("submit", event => this.handle(event, this.unlock));
@@ -30,6 +33,7 @@ export class Door {
 
   /** Draws who can open it. Whoever is typing is left alone. */
   async show() {
+    const {picks} = this;
     this.people = new Map((await vault.persons()).map(person => [person.id, person]));
     const met = this.sync.met;
     const drawn = [...this.people.keys(), met?.person, met?.accepts].join();
@@ -43,7 +47,8 @@ export class Door {
     const typing = !this.unlockForm.hidden && (this.unlockForm.elements.secret.value || this.busy);
     if (typing || (own && own.id === this.person?.id)) return this.press();
     await this.app.go("lock");
-    if (own && own.kind !== "passkey") await this.pick(own.id);
+    // Somebody may have pressed another name while this was being drawn.
+    if (own && own.kind !== "passkey" && picks === this.picks) await this.pick(own.id);
   }
 
   /** Marks whose secret is asked for. */

@@ -28,7 +28,7 @@ let carried = null;
 async function send(url, fields, focusOn) {
   const response = await fetch(url, {
     method: "POST",
-    headers: {"HX-Request-Type": "partial", "X-XSRF-TOKEN": document.querySelector("meta[name=csrf]").content, "Content-Type": "application/x-www-form-urlencoded"},
+    headers: {"HX-Request-Type": "partial", "X-Page": location.pathname + location.search, "X-XSRF-TOKEN": document.querySelector("meta[name=csrf]").content, "Content-Type": "application/x-www-form-urlencoded"},
     body: new URLSearchParams(fields),
   }).catch(() => null);
   // A page instead of a board: it asks for something, such as who stays with the card.
@@ -36,6 +36,8 @@ async function send(url, fields, focusOn) {
   if (!response?.ok) return location.reload();
   const box = document.createElement("div");
   box.innerHTML = await response.text();
+  const justDone = box.querySelector("#just-done");
+  if (justDone) document.querySelector("#just-done").replaceWith(justDone);
   board().replaceWith(box.firstElementChild);
   document.querySelector(`[data-cell="${focusOn}"] [data-block]`)?.focus();
   return undefined;

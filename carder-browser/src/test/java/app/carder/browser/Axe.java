@@ -36,19 +36,14 @@ final class Axe {
             async () => (await axe.run(document, {resultTypes: ['violations']})).violations
               .map(rule => rule.id + ' ' + rule.nodes[0].html)""";
 
-    /** In the dark nothing but colours is another. */
-    private static final String CONTRASTS = """
-            async () => (await axe.run(document, {runOnly: ['color-contrast'], resultTypes: ['violations']})).violations
-              .flatMap(rule => rule.nodes.map(node => 'in the dark: ' + node.html.slice(0, 160) + ' ' + node.any[0]?.message))""";
-
     private Axe() {}
 
-    /** Adds what cannot be read on a page in the dark. */
+    /** The same in the dark. */
     static void checkInTheDark(Page page, List<String> violations) {
         // Without motion: a colour that still changes from light to dark is neither.
         page.emulateMedia(
                 new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK).setReducedMotion(ReducedMotion.REDUCE));
-        ((List<?>) page.evaluate(CONTRASTS)).forEach(fault -> violations.add(page.url() + ": " + fault));
+        check(page, violations);
         page.emulateMedia(new Page.EmulateMediaOptions()
                 .setColorScheme(ColorScheme.LIGHT)
                 .setReducedMotion(ReducedMotion.NO_PREFERENCE));

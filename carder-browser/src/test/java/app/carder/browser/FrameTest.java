@@ -4,9 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.browser.RunningCarder.Device;
+import app.carder.browser.RunningCarder.Size;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -17,6 +19,26 @@ class FrameTest {
 
     private static final List<String> PAGES =
             List.of("/", "/week", "/set-out", "/children", "/journals", "/materials", "/staff");
+
+    /** Spacings by a style sheet that the content policy lets through; then what is cut off. */
+    private static final String WITH_SPACING = """
+            () => {
+              const spaced = new CSSStyleSheet();
+              spaced.replaceSync(`* { line-height: 1.5 !important; letter-spacing: .12em !important; word-spacing: .16em !important; }
+                p { margin-bottom: 2em !important; }`);
+              document.adoptedStyleSheets = [spaced];
+              const cuts = (overflow, inner, outer) => ['hidden', 'clip'].includes(overflow) && inner > outer + 1;
+              const faults = [...document.querySelectorAll('body *')]
+                .filter(element => element.textContent.trim() && element.checkVisibility({checkVisibilityCSS: true}) && !element.closest('.sr, svg'))
+                .filter(element => {
+                  const style = getComputedStyle(element);
+                  return cuts(style.overflowX, element.scrollWidth, element.clientWidth) && style.textOverflow !== 'ellipsis'
+                    || cuts(style.overflowY, element.scrollHeight, element.clientHeight);
+                })
+                .map(element => 'cut off: ' + element.outerHTML.slice(0, 120));
+              if (document.documentElement.scrollWidth > innerWidth) faults.push('wider than the screen');
+              return faults;
+            }""";
 
     private Device device;
     private Page page;
@@ -39,6 +61,63 @@ class FrameTest {
             page.navigate(path);
             assertThat(top("main")).as(path).isLessThanOrEqualTo(96);
         }
+    }
+
+    /** WCAG 2.2, success criterion 1.4.12: with these spacings nothing is cut off or lies over something else's edge. */
+    @Test
+    void nothingIsCutOffWithTheSpacingsThatSomePeopleNeed() {
+        List<String> faults = new ArrayList<>();
+        for (Size size : List.of(RunningCarder.DESKTOP, RunningCarder.PHONE)) {
+            page.setViewportSize(size.width(), size.height());
+            for (String path : PAGES) {
+                page.navigate(path);
+                ((List<?>) page.evaluate(WITH_SPACING)).forEach(fault -> faults.add(size + " " + path + ": " + fault));
+            }
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    @Test
+    void theKeysOfWatchingAreAsLargeAndLieWhereSomebodyChose() {
+        page.setViewportSize(390, 844);
+        page.navigate("/look");
+        page.getByLabel("The right thumb").check();
+        page.getByLabel("Large, for gloves and wet hands").check();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save"))
+                .click();
+        assertThat(page.locator(".done")).isVisible();
+
+        device.openWatch();
+        page.locator("[data-children] label").first().click();
+        page.locator("[data-go=play]").click();
+        Locator keys = page.locator("[data-screen=play] .hand-keys button:visible");
+        assertThat(keys.first()).isVisible();
+        for (Locator key : keys.all()) {
+            assertThat(key.boundingBox().height).as(key.innerText()).isGreaterThanOrEqualTo(72);
+        }
+        assertThat(keys.first().boundingBox().x)
+                .as("the first is at the right thumb")
+                .isGreaterThan(150);
+        page.locator("[data-back]").click();
+    }
+
+    @Test
+    void whatWasMovedOnTheBoardSaysSoAboveItAndComesBackWithOnePress() {
+        page.navigate("/week");
+        assertThat(page.locator("[data-board][data-ready]")).isVisible();
+        Locator block = page.locator("[data-block]").first();
+        String title = block.locator("a").first().innerText();
+        String where = (String) block.evaluate("block => block.closest('[data-cell]').dataset.cell");
+        block.focus();
+        page.keyboard().press("Alt+ArrowRight");
+        assertThat(page.locator(".just-done")).containsText("moved " + title);
+
+        page.locator(".just-done button").click();
+
+        assertThat(page.locator(".just-done")).containsText("undid a change");
+        assertThat(page.locator("[data-cell='" + where + "'] [data-block]")).containsText(title);
+        page.navigate("/day-history");
+        assertThat(page.locator(".deeds li").first()).containsText("undid a change");
     }
 
     @Test

@@ -1,7 +1,7 @@
 package app.carder.browser;
 
 import app.carder.web.CarderApplication;
-import app.carder.web.kit.ClockConfiguration;
+import app.carder.web.kit.StandIns;
 import app.carder.web.kit.TestDatabase;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
@@ -82,7 +82,7 @@ final class RunningCarder {
         List<String> settings = new ArrayList<>(store);
         settings.addAll(List.of(more));
         return SpringApplication.run(
-                new Class<?>[] {ClockConfiguration.class, CarderApplication.class}, settings.toArray(String[]::new));
+                new Class<?>[] {StandIns.class, CarderApplication.class}, settings.toArray(String[]::new));
     }
 
     /**

@@ -351,6 +351,7 @@ class WatchAppTest extends InTheHand {
         row.getByRole(AriaRole.LINK).click();
         assertThat(lead.locator("main")).containsText("Burrow");
         lead.goBack();
+        row.locator("summary").click();
         row.getByRole(AriaRole.BUTTON).click();
         assertThat(lead.locator(".done")).containsText("wiped as soon as it is in contact");
 

@@ -39,6 +39,7 @@ enum Opened {
     ROOMS("/rooms", "/plan"),
     STAFF("/staff"),
     DEVICES("/devices"),
+    DAY_HISTORY("/day-history", "/done"),
     OUTBOX("/outbox"),
     ACCESS_LOG("/access-log"),
     SECURITY_LOG("/security-log"),

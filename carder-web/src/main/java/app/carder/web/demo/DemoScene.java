@@ -165,7 +165,7 @@ enum DemoScene {
 
     /** The picture as PNG; the same every time. */
     byte[] draw() {
-        BufferedImage picture = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
+        BufferedImage picture = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D paper = picture.createGraphics();
         paper.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         Random seeded = new Random(name().hashCode());

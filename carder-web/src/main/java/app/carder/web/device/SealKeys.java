@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -145,7 +146,7 @@ class SealKeys {
     @Scheduled(fixedDelayString = "P1D", initialDelayString = "PT10M")
     void throwAwayOldOnes() {
         Instant oldest = clock.instant().minus(lasts).minus(KEPT);
-        for (String name : byName.keySet()) {
+        for (String name : List.copyOf(byName.keySet())) {
             if (madeAt(name).isBefore(oldest)) {
                 folder.delete(name + SUFFIX);
                 byName.remove(name);

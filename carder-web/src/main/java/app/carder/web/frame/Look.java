@@ -2,68 +2,104 @@ package app.carder.web.frame;
 
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
  * How pages look in one browser. It is kept in a cookie there, since a tablet in the sun and a screen at a desk want different things.
  *
- * @param theme {@code light}, {@code dark}, or {@code system}
- * @param text {@code usual}, {@code larger} or {@code largest}
- * @param contrast {@code more}, {@code usual}, or {@code system}
+ * @param chosen one of its options for each choice
  */
-public record Look(String theme, String text, String contrast) {
+public record Look(Map<Choice, String> chosen) {
 
     /** The name of the cookie. */
     static final String COOKIE = "carder-look";
 
-    static final List<String> THEMES = List.of("system", "light", "dark");
-    static final List<String> TEXTS = List.of("usual", "larger", "largest");
-    static final List<String> CONTRASTS = List.of("system", "usual", "more");
+    /** As everybody sees it who has chosen nothing. */
+    static final Look USUAL = new Look(Map.of());
 
-    /** As the system says. */
-    static final Look SYSTEM = new Look("system", "usual", "system");
+    /** What can be chosen; the first option of each says nothing on the page. In the order of the cookie: new ones come last. */
+    public enum Choice {
+        THEME("system", "light", "dark"),
+        TEXT("usual", "larger", "largest"),
+        CONTRAST("system", "usual", "more"),
+        /** Where the keys of the watching screens lie. */
+        THUMB("either", "right", "left"),
+        /** How large they are: for bare fingers, or for gloves and wet hands. */
+        KEYS("usual", "large");
 
-    /** What a browser was told; as the system says where it was told nothing that is known. */
+        private final List<String> options;
+
+        Choice(String... options) {
+            this.options = List.of(options);
+        }
+
+        /** The name of its field. */
+        public String field() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        /** In the order of the page. */
+        public List<String> options() {
+            return options;
+        }
+    }
+
+    /** Every choice is made: where nothing was said it is the first option. */
+    public Look {
+        Map<Choice, String> all = new EnumMap<>(Choice.class);
+        for (Choice choice : Choice.values()) {
+            all.put(choice, chosen.getOrDefault(choice, choice.options.get(0)));
+        }
+        chosen = Map.copyOf(all);
+    }
+
+    /** What a browser was told; the usual look where it was told nothing that is known. */
     static Look of(HttpServletRequest request) {
         return Optional.ofNullable(request.getCookies()).stream()
                 .flatMap(Arrays::stream)
                 .filter(cookie -> cookie.getName().equals(COOKIE))
                 .map(Cookie::getValue)
-                .flatMap(value -> of(value.split("\\.")).stream())
+                .flatMap(value -> ofCookie(value).stream())
                 .findFirst()
-                .orElse(SYSTEM);
+                .orElse(USUAL);
     }
 
-    private static Optional<Look> of(String... said) {
-        return said.length == 3 ? of(said[0], said[1], said[2]) : Optional.empty();
+    /** Cookies from before a choice was there say nothing of it. */
+    private static Optional<Look> ofCookie(String value) {
+        List<String> said = new ArrayList<>(List.of(value.split("\\.")));
+        return of(choice -> choice.ordinal() < said.size() ? said.get(choice.ordinal()) : choice.options.get(0));
     }
 
-    /** A look of these choices; empty where there is no such choice. */
-    static Optional<Look> of(String theme, String text, String contrast) {
-        return THEMES.contains(theme) && TEXTS.contains(text) && CONTRASTS.contains(contrast)
-                ? Optional.of(new Look(theme, text, contrast))
-                : Optional.empty();
+    /** A look of these options; empty where a choice has no such option. */
+    static Optional<Look> of(Function<Choice, @Nullable String> said) {
+        Map<Choice, String> chosen = new EnumMap<>(Choice.class);
+        for (Choice choice : Choice.values()) {
+            String option = said.apply(choice);
+            if (option == null || !choice.options.contains(option)) {
+                return Optional.empty();
+            }
+            chosen.put(choice, option);
+        }
+        return Optional.of(new Look(chosen));
     }
 
     String cookie() {
-        return String.join(".", theme, text, contrast);
+        return Arrays.stream(Choice.values()).map(chosen::get).collect(Collectors.joining("."));
     }
 
-    /** For the page; absent where the system decides. */
-    public @Nullable String chosenTheme() {
-        return theme.equals("system") ? null : theme;
-    }
-
-    /** For the page; absent where the system decides. */
-    public @Nullable String chosenContrast() {
-        return contrast.equals("system") ? null : contrast;
-    }
-
-    /** For the page; absent where it is usual. */
-    public @Nullable String chosenText() {
-        return text.equals("usual") ? null : text;
+    /** For the page; absent where it is the first option. */
+    public @Nullable String said(String choice) {
+        Choice of = Choice.valueOf(choice);
+        String option = chosen.get(of);
+        return of.options.get(0).equals(option) ? null : option;
     }
 }

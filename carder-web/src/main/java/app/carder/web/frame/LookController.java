@@ -6,6 +6,7 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.PublicAddress;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.util.Map;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
@@ -29,24 +30,19 @@ class LookController {
 
     @GetMapping("/look")
     String choose(Model model) {
-        model.addAttribute("themes", Look.THEMES);
-        model.addAttribute("texts", Look.TEXTS);
-        model.addAttribute("contrasts", Look.CONTRASTS);
+        model.addAttribute("choices", Look.Choice.values());
         return "frame/look";
     }
 
     @PostMapping("/look")
-    String keep(
-            HttpServletResponse response,
-            @RequestParam("theme") String theme,
-            @RequestParam("text") String text,
-            @RequestParam("contrast") String contrast) {
-        Look look = Look.of(theme, text, contrast).orElseThrow(NotFound::new);
+    String keep(HttpServletResponse response, @RequestParam Map<String, String> options) {
+        Look look = Look.of(choice -> options.get(choice.field())).orElseThrow(NotFound::new);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
                 ResponseCookie.from(Look.COOKIE, look.cookie())
                         .path("/")
-                        .httpOnly(true)
+                        // Watch, which the device keeps as one page for everybody, reads it there.
+                        .httpOnly(false)
                         .secure(address.isHttps())
                         .sameSite("Lax")
                         .maxAge(KEPT)

@@ -34,6 +34,7 @@ enum Place {
     DEVICES("menu", "page.layout.devices", "/devices", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),
     STAFF("menu", "page.layout.staff", "/staff", EnumSet.of(Role.MANAGER)),
     ACCESS_LOG("menu", "page.layout.access-log", "/access-log", EnumSet.of(Role.MANAGER)),
+    DAY_HISTORY("menu", "undo.history", "/day-history"),
     LOOKED_AT("menu", "frame.looked-at", "/what-carder-looks-at"),
     LOOK("menu", "look.title", "/look"),
     ABOUT_ME("menu", "adults.me.about-me", "/about-me");

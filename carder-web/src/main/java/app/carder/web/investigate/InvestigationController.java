@@ -15,6 +15,8 @@ import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -153,6 +155,7 @@ class InvestigationController {
     }
 
     @PostMapping("/investigations/{investigationId}/end")
+    @CanBeUndone(Deed.INVESTIGATION_ENDED)
     String end(@AuthenticationPrincipal Viewer viewer, @PathVariable("investigationId") UUID investigationId) {
         return "redirect:/rooms/" + investigations.end(viewer.settingId(), investigationId) + "/investigations";
     }

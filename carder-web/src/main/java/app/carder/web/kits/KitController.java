@@ -10,6 +10,8 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Printer;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.Ids;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -88,6 +90,7 @@ class KitController {
     }
 
     @PostMapping("/kits/{kitId}")
+    @CanBeUndone(Deed.KIT_CHANGED)
     ModelAndView rewrite(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("kitId") UUID kitId,
@@ -104,6 +107,7 @@ class KitController {
     }
 
     @PostMapping("/kits/{kitId}/retire")
+    @CanBeUndone(Deed.KIT_REMOVED)
     String retire(@AuthenticationPrincipal Viewer viewer, @PathVariable("kitId") UUID kitId) {
         kits.retire(viewer.settingId(), kitId);
         return "redirect:/kits";

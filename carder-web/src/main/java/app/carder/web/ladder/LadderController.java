@@ -18,6 +18,8 @@ import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -83,6 +85,7 @@ class LadderController {
     }
 
     @PostMapping("/cards/{cardId}/ladder")
+    @CanBeUndone(Deed.LADDER_CHANGED)
     ModelAndView write(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,

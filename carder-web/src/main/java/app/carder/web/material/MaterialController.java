@@ -13,6 +13,8 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.Ids;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
@@ -81,6 +83,7 @@ class MaterialController {
     }
 
     @PostMapping("/materials/{materialId}")
+    @CanBeUndone(Deed.MATERIAL_CHANGED)
     ModelAndView rewrite(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("materialId") UUID materialId,
@@ -104,6 +107,7 @@ class MaterialController {
 
     /** How much is left, straight from the list. */
     @PostMapping("/materials/{materialId}/stock")
+    @CanBeUndone(Deed.STOCK_COUNTED)
     ModelAndView count(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("materialId") UUID materialId,
@@ -121,6 +125,7 @@ class MaterialController {
     }
 
     @PostMapping("/materials/{materialId}/retire")
+    @CanBeUndone(Deed.MATERIAL_REMOVED)
     String retire(@AuthenticationPrincipal Viewer viewer, @PathVariable("materialId") UUID materialId) {
         materials.retire(viewer.settingId(), materialId);
         return "redirect:/materials";

@@ -145,7 +145,7 @@ public final class Typed {
 
     /** An id, where it is one. */
     public Optional<UUID> id(String name) {
-        return id(text(name), name);
+        return uuid(text(name));
     }
 
     /** An id of something that may be chosen; a fault where it is not, or no longer, among those. */
@@ -158,7 +158,7 @@ public final class Typed {
         return id;
     }
 
-    private static Optional<UUID> id(String text, String name) {
+    private static Optional<UUID> uuid(String text) {
         try {
             return text.isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(text));
         } catch (IllegalArgumentException notAnId) {
@@ -168,7 +168,7 @@ public final class Typed {
 
     /** Several ids; what is not an id is of no record here. */
     public List<UUID> ids(String name) {
-        return all(name).stream().flatMap(text -> id(text, name).stream()).toList();
+        return all(name).stream().flatMap(text -> uuid(text).stream()).toList();
     }
 
     /** A length in centimetres that must be more than zero and no more than three metres. */

@@ -10,6 +10,8 @@ import app.carder.web.page.Typed;
 import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -102,6 +104,7 @@ class CardReckoningController {
     }
 
     @PostMapping("/cards/{cardId}/reckonings/{reckoningId}/forget")
+    @CanBeUndone(Deed.CALCULATION_REMOVED)
     String forget(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,

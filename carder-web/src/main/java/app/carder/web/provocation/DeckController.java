@@ -9,6 +9,8 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -87,6 +89,7 @@ class DeckController {
 
     /** Plans a card for the week of a day; without a day, for none. */
     @PostMapping("/cards/{cardId}/week")
+    @CanBeUndone(Deed.CARD_PLANNED)
     String planFor(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,

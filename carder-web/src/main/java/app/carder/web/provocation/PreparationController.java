@@ -11,6 +11,8 @@ import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -103,6 +105,7 @@ class PreparationController {
     }
 
     @PostMapping("/cards/{cardId}/preparation")
+    @CanBeUndone(Deed.STEPS_CHANGED)
     ModelAndView write(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,

@@ -22,6 +22,8 @@ import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -126,6 +128,7 @@ class ProvocationController {
     }
 
     @PostMapping("/cards/{cardId}")
+    @CanBeUndone(Deed.CARD_CHANGED)
     ModelAndView rewrite(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,

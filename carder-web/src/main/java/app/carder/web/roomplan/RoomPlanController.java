@@ -21,6 +21,8 @@ import app.carder.web.page.Printer;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -69,6 +71,7 @@ class RoomPlanController {
 
     /** Keeps a stroke; what comes back is the plan looked over. */
     @PostMapping(path = "/rooms/{roomId}/plan", consumes = SVG)
+    @CanBeUndone(Deed.PLAN_CHANGED)
     @AllowedTo(Audience.LEADS)
     ModelAndView keep(
             @AuthenticationPrincipal Viewer viewer,

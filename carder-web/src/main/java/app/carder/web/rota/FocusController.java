@@ -10,6 +10,8 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -97,6 +99,7 @@ class FocusController {
     }
 
     @PostMapping("/rooms/{roomId}/focus/{groupId}/take-back")
+    @CanBeUndone(Deed.GROUP_REMOVED)
     String takeBack(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,

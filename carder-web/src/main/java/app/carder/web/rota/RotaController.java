@@ -11,6 +11,8 @@ import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -108,6 +110,7 @@ class RotaController {
     }
 
     @PostMapping("/rooms/{roomId}/rota/shifts/{shiftId}/remove")
+    @CanBeUndone(Deed.SHIFT_REMOVED)
     ModelAndView removeShift(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -138,6 +141,7 @@ class RotaController {
     }
 
     @PostMapping("/rooms/{roomId}/rota/absences/{absenceId}/remove")
+    @CanBeUndone(Deed.ABSENCE_REMOVED)
     ModelAndView removeAbsence(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -148,6 +152,7 @@ class RotaController {
     }
 
     @PostMapping("/rooms/{roomId}/rota/leads")
+    @CanBeUndone(Deed.LEADS_MADE)
     ModelAndView makeLeads(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -172,6 +177,7 @@ class RotaController {
     }
 
     @PostMapping("/rooms/{roomId}/rota/skills")
+    @CanBeUndone(Deed.LEADING_CHANGED)
     ModelAndView keepSkills(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -183,11 +189,13 @@ class RotaController {
     }
 
     @PostMapping("/lead-rotas/{rotaId}/again")
+    @CanBeUndone(Deed.LEADS_MADE)
     ModelAndView again(@AuthenticationPrincipal Viewer viewer, @PathVariable("rotaId") UUID rotaId) {
         return back(leads.again(viewer, rotaId));
     }
 
     @PostMapping("/lead-turns/{turnId}")
+    @CanBeUndone(Deed.TURN_HANDED)
     ModelAndView hand(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("turnId") UUID turnId,

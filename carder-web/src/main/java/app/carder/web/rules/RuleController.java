@@ -12,6 +12,8 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -74,6 +76,7 @@ class RuleController {
     }
 
     @PostMapping("/rooms/{roomId}/rules/{ruleId}/withdraw")
+    @CanBeUndone(Deed.RULE_WITHDRAWN)
     String withdraw(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -115,6 +118,7 @@ class RuleController {
     }
 
     @PostMapping("/rooms/{roomId}/others/{otherId}/remove")
+    @CanBeUndone(Deed.OTHER_REMOVED)
     String removeOther(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,

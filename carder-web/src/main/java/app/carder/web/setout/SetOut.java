@@ -74,6 +74,10 @@ class SetOut extends ScopedRecord {
         }
     }
 
+    boolean isOut() {
+        return putAwayAt == null;
+    }
+
     /** Puts it on another place of its room. */
     void stand(UUID zone, int at) {
         zoneId = zone;

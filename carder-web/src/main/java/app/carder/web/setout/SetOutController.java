@@ -18,6 +18,8 @@ import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -130,6 +132,7 @@ class SetOutController {
 
     /** Puts what is out on another place. */
     @PostMapping("/set-outs/{setOutId}/move")
+    @CanBeUndone(Deed.CARD_MOVED)
     ModelAndView move(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("setOutId") UUID setOutId,
@@ -142,6 +145,7 @@ class SetOutController {
 
     /** Orders a shelf from easy to hard. */
     @PostMapping("/rooms/{roomId}/zones/{zoneId}/order")
+    @CanBeUndone(Deed.SHELF_ORDERED)
     ModelAndView order(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -191,6 +195,7 @@ class SetOutController {
     }
 
     @PostMapping("/set-outs/{setOutId}/put-away")
+    @CanBeUndone(Deed.CARD_PUT_AWAY)
     String putAway(@AuthenticationPrincipal Viewer viewer, @PathVariable("setOutId") UUID setOutId) {
         setOuts.putAway(viewer.settingId(), setOutId);
         return "redirect:/set-out";

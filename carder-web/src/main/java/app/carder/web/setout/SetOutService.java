@@ -132,10 +132,7 @@ public class SetOutService {
                 viewer.settingId(), card.id(), details.zoneId(), details.onDay())) {
             return;
         }
-        List<String> overruled = gate.overruled().stream()
-                .map(finding -> finding.title() + ": " + finding.subject())
-                .distinct()
-                .toList();
+        List<String> overruled = overruled(gate);
         setOuts.save(new SetOut(
                 viewer.settingId(),
                 card.id(),
@@ -145,6 +142,23 @@ public class SetOutService {
                 overruled,
                 viewer.name(),
                 at));
+    }
+
+    private static List<String> overruled(SetOutGate gate) {
+        return gate.overruled().stream()
+                .map(finding -> finding.title() + ": " + finding.subject())
+                .distinct()
+                .toList();
+    }
+
+    /** Whether it could not be set out now as it was: something holds it that nobody has decided about. */
+    boolean isHeld(SettingId settingId, SetOut out) {
+        RoomView room = rooms.get(settingId, out.roomId());
+        CardView card = provocations.get(settingId, out.provocationId());
+        SetOutGate gate = safety.gate(settingId, room, card, out.rung(), moment(room, out.onDay(), out.sessionId()));
+        return !gate.faults(Optional.ofNullable(out.adultId()), out.overruledBecause())
+                        .isEmpty()
+                || !out.overruledFindings().containsAll(overruled(gate));
     }
 
     /** What on a card adults who work here should not handle; it names nobody and holds nothing. */

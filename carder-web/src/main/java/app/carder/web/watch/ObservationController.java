@@ -30,7 +30,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.MessageSource;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,7 +56,6 @@ class ObservationController {
     private final PhotoService photos;
     private final HistoryLog history;
     private final SettingService settings;
-    private final MessageSource messages;
     private final Clock clock;
 
     ObservationController(
@@ -68,7 +66,6 @@ class ObservationController {
             PhotoService photos,
             HistoryLog history,
             SettingService settings,
-            MessageSource messages,
             Clock clock) {
         this.observations = observations;
         this.rooms = rooms;
@@ -77,7 +74,6 @@ class ObservationController {
         this.photos = photos;
         this.history = history;
         this.settings = settings;
-        this.messages = messages;
         this.clock = clock;
     }
 

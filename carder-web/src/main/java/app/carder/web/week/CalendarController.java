@@ -17,6 +17,8 @@ import app.carder.web.room.RoomService;
 import app.carder.web.setting.OccasionDetails;
 import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -104,6 +106,7 @@ class CalendarController {
     }
 
     @PostMapping("/calendar/occasions/{occasionId}/remove")
+    @CanBeUndone(Deed.OCCASION_REMOVED)
     @AllowedTo(Audience.LEADS)
     String remove(@AuthenticationPrincipal Viewer viewer, @PathVariable("occasionId") UUID occasionId) {
         occasions.remove(viewer.settingId(), occasionId);

@@ -5,6 +5,8 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -63,6 +65,7 @@ class ProposalController {
     }
 
     @PostMapping("/proposals/{proposalId}/take")
+    @CanBeUndone(Deed.WEEK_TAKEN)
     String take(@AuthenticationPrincipal Viewer viewer, @PathVariable("proposalId") UUID proposalId) {
         proposals.take(viewer, proposalId);
         ProposalView taken = proposals.view(viewer.settingId(), proposalId);

@@ -14,6 +14,8 @@ import app.carder.web.room.RoomService.KeptSession;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.WeekRules;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.format.TextStyle;
@@ -64,6 +66,7 @@ class SessionController {
     }
 
     @PostMapping("/rooms/{roomId}/sessions")
+    @CanBeUndone(Deed.SESSIONS_CHANGED)
     ModelAndView keep(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,

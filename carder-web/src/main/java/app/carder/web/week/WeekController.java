@@ -12,6 +12,8 @@ import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.rota.RotaService;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import app.carder.web.week.WeekCopyService.Copying;
 import app.carder.web.week.WeekService.BlockHome;
 import app.carder.web.week.WeekService.Moving;
@@ -77,6 +79,7 @@ class WeekController {
     }
 
     @PostMapping("/rooms/{roomId}/week/blocks")
+    @CanBeUndone(Deed.WEEK_CARD_PUT)
     ModelAndView put(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -90,6 +93,7 @@ class WeekController {
     }
 
     @PostMapping("/blocks/{blockId}/move")
+    @CanBeUndone(Deed.WEEK_CARD_MOVED)
     ModelAndView move(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("blockId") UUID blockId,
@@ -106,6 +110,7 @@ class WeekController {
     }
 
     @PostMapping("/blocks/{blockId}/pin")
+    @CanBeUndone(Deed.WEEK_CARD_PINNED)
     ModelAndView pin(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("blockId") UUID blockId,
@@ -116,6 +121,7 @@ class WeekController {
     }
 
     @PostMapping("/blocks/{blockId}/remove")
+    @CanBeUndone(Deed.WEEK_CARD_REMOVED)
     ModelAndView remove(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("blockId") UUID blockId,
@@ -126,6 +132,7 @@ class WeekController {
     }
 
     @PostMapping("/rooms/{roomId}/week/copy-day")
+    @CanBeUndone(Deed.DAY_COPIED)
     ModelAndView copyDay(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -146,6 +153,7 @@ class WeekController {
     }
 
     @PostMapping("/rooms/{roomId}/week/copy-last")
+    @CanBeUndone(Deed.WEEK_COPIED)
     ModelAndView copyLast(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
@@ -158,6 +166,7 @@ class WeekController {
     }
 
     @PostMapping("/rooms/{roomId}/week/ban")
+    @CanBeUndone(Deed.WEEK_CARD_BANNED)
     ModelAndView ban(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,

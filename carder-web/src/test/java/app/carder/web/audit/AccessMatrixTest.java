@@ -59,6 +59,8 @@ class AccessMatrixTest extends WebTest {
                 STAFF,
                 "GET /children",
                 "GET /find",
+                "GET /day-history",
+                "POST /done/{doneId}/undo",
                 "POST /rooms/{roomId}/visits",
                 "GET /rooms/{roomId}/children",
                 "GET /rooms/{roomId}/children/new",
@@ -397,6 +399,7 @@ class AccessMatrixTest extends WebTest {
                 "feedId",
                 "passkey",
                 "occasionId",
+                "doneId",
                 "upload",
                 "token");
 
@@ -472,6 +475,21 @@ class AccessMatrixTest extends WebTest {
         return status == null ? 0 : status;
     }
 
+    /** Something that a practitioner did with a block. */
+    private UUID done(UUID block) {
+        UUID done = UUID.randomUUID();
+        database.update(
+                "insert into done select ?, setting_id, now(), id, display_name, 'WEEK_CARD_PINNED' from account where username = ?",
+                done,
+                PRACTITIONER);
+        database.update(
+                "insert into done_row (done_id, setting_id, room_id, of_table, label, before, after)"
+                        + " select ?, setting_id, room_id, 'planned_block', 'Card', to_jsonb(b), to_jsonb(b) from planned_block b where id = ?",
+                done,
+                block);
+        return done;
+    }
+
     private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder request(
             String route, Map<String, String> ids) {
         String path = route.substring(route.indexOf(' ') + 1);
@@ -506,6 +524,8 @@ class AccessMatrixTest extends WebTest {
                 .param("theme", "dark")
                 .param("text", "usual")
                 .param("contrast", "system")
+                .param("thumb", "either")
+                .param("keys", "usual")
                 .param("edition", "1")
                 .param("adults", "1")
                 .param("at", ids.getOrDefault(route.contains("set-out") ? "shelfPlace" : "at", ""))
@@ -614,6 +634,7 @@ class AccessMatrixTest extends WebTest {
                         "select on_day || '_' || session_id || '_' || zone_id || '_' || place from planned_block where id = ?",
                         String.class,
                         block));
+        ids.put("doneId", done(block).toString());
         ids.put("proposalId", proposal().toString());
         UUID group = focusGroup();
         ids.put("groupId", group.toString());

@@ -3,7 +3,7 @@ package app.carder.web.firstrun;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
-import app.carder.web.kit.ClockConfiguration;
+import app.carder.web.kit.StandIns;
 import app.carder.web.kit.TestDatabase;
 import java.util.Map;
 import org.jsoup.Jsoup;
@@ -23,7 +23,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 /** The start without demo data, on a database of its own. */
 @SpringBootTest(properties = "carder.demo=false")
 @AutoConfigureMockMvc
-@Import(ClockConfiguration.class)
+@Import(StandIns.class)
 @DirtiesContext
 class FirstRunTest {
 

@@ -35,7 +35,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 /** A test of the whole application with the demo data, on PostgreSQL. One application serves all of them. */
 @SpringBootTest
 @AutoConfigureMockMvc
-@Import({ClockConfiguration.class, Statements.class})
+@Import({StandIns.class, Statements.class})
 public abstract class WebTest {
 
     private static final Map<String, String> DATABASE = TestDatabase.fresh("carder_web");

@@ -7,6 +7,7 @@ import app.carder.core.room.RoomPlan;
 import app.carder.exchange.plan.PlanSvg;
 import app.carder.web.kit.Pdfs;
 import app.carder.web.kit.WebTest;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.jsoup.nodes.Document;
@@ -161,7 +162,8 @@ class RoomPlanTest extends WebTest {
         Answer taken = send(
                 "marguerite",
                 MockMvcRequestBuilders.multipart(url("Burrow") + "/import")
-                        .file(new MockMultipartFile("file", "plan.svg", "image/svg+xml", foreign.getBytes()))
+                        .file(new MockMultipartFile(
+                                "file", "plan.svg", "image/svg+xml", foreign.getBytes(StandardCharsets.UTF_8)))
                         .param("place", "OUTDOORS")
                         .with(csrf().asHeader()));
 

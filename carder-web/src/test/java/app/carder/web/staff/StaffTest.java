@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.web.kit.WebTest;
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
@@ -34,7 +35,7 @@ class StaffTest extends WebTest {
                         .select("[role=alert] li")
                         .text())
                 .contains("12 characters");
-        assertThat(choose("bronagh.loft", code.toLowerCase().replace("-", " "), CHOSEN)
+        assertThat(choose("bronagh.loft", code.toLowerCase(Locale.ROOT).replace("-", " "), CHOSEN)
                         .location())
                 .isEqualTo("/sign-in?chosen");
 

@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.calendar.CalendarFile.Occasion;
 import app.carder.web.kit.WebTest;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -44,7 +45,8 @@ class CalendarPageTest extends WebTest {
         return send(
                 "teodor",
                 MockMvcRequestBuilders.multipart("/calendar/import")
-                        .file(new MockMultipartFile("file", "term.ics", "text/calendar", file.getBytes()))
+                        .file(new MockMultipartFile(
+                                "file", "term.ics", "text/calendar", file.getBytes(StandardCharsets.UTF_8)))
                         .with(csrf().asHeader()));
     }
 
