@@ -96,6 +96,11 @@ public record Look(Map<Choice, String> chosen) {
         return Arrays.stream(Choice.values()).map(chosen::get).collect(Collectors.joining("."));
     }
 
+    /** Whether an option is the chosen one. */
+    public boolean isChosen(Choice choice, String option) {
+        return option.equals(chosen.get(choice));
+    }
+
     /** For the page; absent where it is the first option. */
     public @Nullable String said(String choice) {
         Choice of = Choice.valueOf(choice);
