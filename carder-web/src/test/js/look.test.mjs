@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import {test} from "node:test";
-import {said} from "../../assets/js/look.mjs";
+import {said} from "../../../assets/js/look.mjs";
 
 test("a browser is read in the order of the choices", () => {
   assert.deepEqual(said("SESSION=1; carder-look=dark.larger.more.left.large"), {theme: "dark", text: "larger", contrast: "more", thumb: "left", keys: "large"});

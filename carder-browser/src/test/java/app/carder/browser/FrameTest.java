@@ -8,6 +8,8 @@ import app.carder.browser.RunningCarder.Size;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
@@ -39,6 +41,17 @@ class FrameTest {
               if (document.documentElement.scrollWidth > innerWidth) faults.push('wider than the screen');
               return faults;
             }""";
+
+    /** What would print as anything but black on nothing, and what can only be pressed. */
+    private static final String ON_PAPER = """
+            () => [...document.querySelectorAll('body *')]
+              .filter(element => element.checkVisibility({checkVisibilityCSS: true}) && !element.closest('.sr, svg, img, select'))
+              .filter(element => {
+                const style = getComputedStyle(element);
+                const words = [...element.childNodes].some(node => node.nodeType === 3 && node.data.trim());
+                return element.matches('button, nav.tabs') || words && (style.color !== 'rgb(0, 0, 0)' || style.backgroundColor !== 'rgba(0, 0, 0, 0)');
+              })
+              .map(element => element.outerHTML.slice(0, 120))""";
 
     private Device device;
     private Page page;
@@ -73,6 +86,17 @@ class FrameTest {
                 page.navigate(path);
                 ((List<?>) page.evaluate(WITH_SPACING)).forEach(fault -> faults.add(size + " " + path + ": " + fault));
             }
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    @Test
+    void everyPageCanBePrintedAndReadFromACopierWithoutColours() {
+        List<String> faults = new ArrayList<>();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT).setColorScheme(ColorScheme.DARK));
+        for (String path : PAGES) {
+            page.navigate(path);
+            ((List<?>) page.evaluate(ON_PAPER)).forEach(fault -> faults.add(path + ": " + fault));
         }
         assertThat(faults).isEmpty();
     }

@@ -6,6 +6,7 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -30,10 +31,29 @@ public class AccountService {
         this.settings = settings;
     }
 
-    /** Makes an account with a password that was found fit by {@link PasswordPolicy}. */
+    /**
+     * A password as it is kept.
+     *
+     * @param hash that tells whether one is the same, and nothing else
+     */
+    public record HashedPassword(String hash) {
+
+        /** Keeps hashes out of logs. */
+        @Override
+        public String toString() {
+            return "hidden";
+        }
+    }
+
+    /** A password that was found fit by {@link PasswordPolicy}, as it is kept. */
+    public HashedPassword hashed(String password) {
+        return new HashedPassword(Objects.requireNonNull(passwords.encode(password)));
+    }
+
+    /** Makes an account. */
     @Transactional
-    public Viewer create(SettingId settingId, String username, StaffDetails details, String password) {
-        Account account = new Account(settingId, SignInGuard.key(username), details, passwords.encode(password));
+    public Viewer create(SettingId settingId, String username, StaffDetails details, HashedPassword password) {
+        Account account = new Account(settingId, SignInGuard.key(username), details, password.hash());
         accounts.save(account);
         return account.viewer();
     }

@@ -4,7 +4,6 @@ import app.carder.core.practice.PracticeStyle;
 import app.carder.core.watch.Involvement;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.DayStrip.Session;
-import app.carder.web.account.AccountService;
 import app.carder.web.account.Role;
 import app.carder.web.account.StaffDetails;
 import app.carder.web.account.Viewer;
@@ -85,7 +84,7 @@ public class DemoData {
     private final boolean wanted;
     private final SettingService settings;
     private final RoomService rooms;
-    private final AccountService accounts;
+    private final DemoAccounts accounts;
     private final ChildService children;
     private final DemoBench workbench;
     private final DemoPlans plans;
@@ -102,7 +101,7 @@ public class DemoData {
             @Value("${carder.demo}") boolean wanted,
             SettingService settings,
             RoomService rooms,
-            AccountService accounts,
+            DemoAccounts accounts,
             ChildService children,
             DemoBench workbench,
             DemoPlans plans,
@@ -261,10 +260,7 @@ public class DemoData {
     private Viewer staff(SettingId setting, String name, Role role, UUID... rooms) {
         String username = name.substring(0, name.indexOf(' ')).toLowerCase(Locale.ROOT);
         return accounts.create(
-                setting,
-                username,
-                new StaffDetails(name, role, new LinkedHashSet<>(List.of(rooms)), Optional.empty()),
-                PASSWORD);
+                setting, username, new StaffDetails(name, role, new LinkedHashSet<>(List.of(rooms)), Optional.empty()));
     }
 
     private Map<String, ChildView> enrol(
@@ -367,8 +363,8 @@ public class DemoData {
         SettingId setting = lead.settingId();
         String relation = carerName.substring(carerName.indexOf(' ') + 1);
         String username = child.name().toLowerCase(Locale.ROOT) + "." + relation;
-        Viewer account = accounts.create(
-                setting, username, new StaffDetails(carerName, Role.CARER, Set.of(), Optional.empty()), PASSWORD);
+        Viewer account =
+                accounts.create(setting, username, new StaffDetails(carerName, Role.CARER, Set.of(), Optional.empty()));
         UUID carer = children.addCarer(setting, child.id(), carerName, username + "@family.example", account.personId())
                 .id();
         LocalDate today = settings.today(setting);

@@ -114,7 +114,7 @@ class FirstRunController {
                     setting.id(),
                     username,
                     new StaffDetails(managerName, Role.MANAGER, Set.of(room.id()), Optional.empty()),
-                    typed.raw("password"));
+                    accounts.hashed(typed.raw("password")));
             materials.stock(setting.id());
         });
         return new ModelAndView("redirect:/sign-in?made");

@@ -1,6 +1,5 @@
 package app.carder.web.setout;
 
-import app.carder.core.said.Said;
 import app.carder.web.account.Viewer;
 import app.carder.web.undo.UndoGuard;
 import java.util.Optional;
@@ -25,10 +24,10 @@ class PutAwayGuard implements UndoGuard {
     }
 
     @Override
-    public Optional<Said> against(Viewer viewer, UUID rowId) {
+    public Optional<String> against(Viewer viewer, UUID rowId) {
         return setOuts.findByIdAndSettingId(rowId, viewer.settingId())
                 .filter(SetOut::isOut)
                 .filter(out -> service.isHeld(viewer.settingId(), out))
-                .map(out -> Said.of("undo.held.set-out"));
+                .map(out -> "undo.held.set-out");
     }
 }

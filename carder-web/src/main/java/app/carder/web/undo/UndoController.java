@@ -66,7 +66,7 @@ class UndoController {
         } catch (CannotUndo cannot) {
             ModelAndView page = history(viewer, "");
             page.setStatus(HttpStatus.CONFLICT);
-            page.addObject("why", cannot.why());
+            page.addObject("why", cannot.getMessage());
             return page;
         }
     }

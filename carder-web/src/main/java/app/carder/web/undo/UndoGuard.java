@@ -1,6 +1,5 @@
 package app.carder.web.undo;
 
-import app.carder.core.said.Said;
 import app.carder.web.account.Viewer;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,6 +10,6 @@ public interface UndoGuard {
     /** The table that it looks after. */
     String table();
 
-    /** Why the row must not come back; empty where nothing speaks against it. It stands as it would be. */
-    Optional<Said> against(Viewer viewer, UUID rowId);
+    /** Why the row must not come back, as a code of the words; empty where nothing speaks against it. It stands as it would be. */
+    Optional<String> against(Viewer viewer, UUID rowId);
 }

@@ -1,6 +1,5 @@
 package app.carder.web.undo;
 
-import app.carder.core.said.Said;
 import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
@@ -62,20 +61,13 @@ public class UndoService {
         this.clock = clock;
     }
 
-    /** Nothing was taken back; why, as a code of the words. */
+    /** Nothing was taken back; the message is for people. */
     static final class CannotUndo extends RuntimeException {
 
         private static final long serialVersionUID = 1L;
 
-        private final transient Said why;
-
-        private CannotUndo(String code, Object... arguments) {
-            super(code);
-            this.why = Said.of(code, arguments);
-        }
-
-        Said why() {
-            return why;
+        private CannotUndo(String why) {
+            super(why);
         }
     }
 
@@ -136,14 +128,14 @@ public class UndoService {
         }
         List<Row> left = bringBack(rows);
         if (!left.isEmpty() && !done.deed().isPiecemeal() || rows.size() == left.size()) {
-            throw new CannotUndo("undo.changed-since", names(left));
+            throw new CannotUndo(say("undo.changed-since", names(left)));
         }
         List<Row> back = rows.stream().filter(row -> !left.contains(row)).toList();
         for (UndoGuard guard : guards) {
             back.stream()
                     .filter(row -> row.table().equals(guard.table()))
                     .forEach(row -> guard.against(viewer, row.rowId()).ifPresent(why -> {
-                        throw new CannotUndo("undo.held", row.label(), why);
+                        throw new CannotUndo(say("undo.held", row.label(), say(why)));
                     }));
         }
         database.sql("update done set undone_at = ?, undone_by = ? where id = ? and setting_id = ?")
@@ -229,14 +221,11 @@ public class UndoService {
     private DoneView view(Viewer viewer, Done done, List<Row> rows) {
         Optional<LocalDate> day =
                 rows.stream().map(Row::onDay).filter(Objects::nonNull).findFirst();
-        String sentence = words.getMessage(
+        String sentence = say(
                 "undo.deed." + done.deed(),
-                new Object[] {
-                    names(rows),
-                    day.isPresent() ? "day" : "none",
-                    day.<Object>map(on -> on).orElse("")
-                },
-                LocaleContextHolder.getLocale());
+                names(rows),
+                day.isPresent() ? "day" : "none",
+                day.<Object>map(on -> on).orElse(""));
         return new DoneView(
                 done.id(),
                 settings.local(viewer.settingId(), done.at()),
@@ -248,22 +237,22 @@ public class UndoService {
     }
 
     /** The first few, by name. */
-    private Said names(List<Row> rows) {
+    private String names(List<Row> rows) {
         List<String> names = rows.stream()
                 .map(Row::label)
                 .filter(label -> !label.isEmpty())
                 .distinct()
                 .toList();
-        if (names.isEmpty()) {
-            return Said.of("undo.something");
-        }
-        return Said.typed(words.getMessage(
-                "undo.names",
-                new Object[] {
-                    String.join(", ", names.subList(0, Math.min(NAMED, names.size()))),
-                    Math.max(0, names.size() - NAMED)
-                },
-                LocaleContextHolder.getLocale()));
+        return names.isEmpty()
+                ? say("undo.something")
+                : say(
+                        "undo.names",
+                        String.join(", ", names.subList(0, Math.min(NAMED, names.size()))),
+                        Math.max(0, names.size() - NAMED));
+    }
+
+    private String say(String code, Object... arguments) {
+        return words.getMessage(code, arguments, LocaleContextHolder.getLocale());
     }
 
     /** Managers see everything; others what belongs to a room of theirs, or to no room. */

@@ -126,7 +126,9 @@ class ThemeTest {
                 "light, more contrast",
                 over(light, rules(theme, ":root[data-contrast=\"more\"] {")),
                 "dark, more contrast",
-                over(dark, rules(theme, ":root[data-theme=\"dark\"][data-contrast=\"more\"] {")));
+                over(dark, rules(theme, ":root[data-theme=\"dark\"][data-contrast=\"more\"] {")),
+                "on paper",
+                over(dark, rules(theme, ":root:root:root {")));
     }
 
     private static Map<String, String> rules(String theme, String beginning) {
