@@ -133,7 +133,7 @@ class FrameTest {
         String title = block.locator("a").first().innerText();
         String where = (String) block.evaluate("block => block.closest('[data-cell]').dataset.cell");
         block.focus();
-        page.keyboard().press("Alt+ArrowRight");
+        page.keyboard().press("Alt+ArrowDown");
         assertThat(page.locator(".just-done")).containsText("moved " + title);
 
         page.locator(".just-done button").click();
