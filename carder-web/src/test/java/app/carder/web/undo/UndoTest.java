@@ -223,6 +223,7 @@ class UndoTest extends WebTest {
         assertThat(refused.page().select("[role=alert]").text())
                 .contains("Lentils to the line cannot come back as it was", "nobody has decided about");
         assertThat(isOut(setOut)).isFalse();
+        database.update("delete from set_out where id = ?", setOut);
     }
 
     private Element putAway(UUID setOut) {
