@@ -40,7 +40,7 @@ class BenchTest {
             button(page, "Show what it would do").click();
             assertThat(page.locator(".import-faults")).containsText("Line 3");
             button(page, "Put it in the cupboard").click();
-            assertThat(page.locator("[role=status]")).containsText("1 added");
+            assertThat(page.locator("main [role=status]")).containsText("1 added");
 
             Download file = page.waitForDownload(() -> page.getByText("CSV", new Page.GetByTextOptions().setExact(true))
                     .click());
@@ -62,7 +62,7 @@ class BenchTest {
             assertThat(page.locator("#title")).hasValue("Sorting the post");
             page.locator("#title").fill("Sorting by touch");
             button(page, "Save the card").tap();
-            assertThat(page.locator("[role=status]").first()).containsText("Saved");
+            assertThat(page.locator("main [role=status]").first()).containsText("Saved");
 
             tab(page, "Sets and mixes").tap();
             link(page, "Add a calculation").tap();
@@ -103,7 +103,7 @@ class BenchTest {
             page.getByLabel("Name on the bucket").fill("Weighing bucket");
             page.getByLabel("Thing 1").fill("Wooden scoops");
             button(page, "Save the kit").tap();
-            assertThat(page.locator("[role=status]")).containsText("Saved.");
+            assertThat(page.locator("main [role=status]")).containsText("Saved.");
 
             page.getByLabel("Thing 2").fill("Towel");
             page.getByLabel("How many").nth(1).fill("2");
@@ -165,7 +165,7 @@ class BenchTest {
             assertThat(page.locator("#plan")).containsText("Write price cards");
             button(page, "Save the steps").focus();
             page.keyboard().press("Enter");
-            assertThat(page.locator("[role=status]")).containsText("Saved");
+            assertThat(page.locator("main [role=status]")).containsText("Saved");
             assertThat(page.locator("#wait-0")).hasValue("1");
             org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
         }
@@ -196,7 +196,7 @@ class BenchTest {
             button(page, "Show what it would do").click();
             assertThat(page.locator(".previews")).containsText("Stop for: Small ball, Wooden beads, 25 mm");
             button(page, "Import those that are right").click();
-            assertThat(page.locator("[role=status]")).containsText("Cards imported: 1");
+            assertThat(page.locator("main [role=status]")).containsText("Cards imported: 1");
             link(page, "Airmail beads").click();
             assertThat(page.locator(".edge").first().locator(".notch")).not().hasCount(0);
             org.assertj.core.api.Assertions.assertThat(theirs.complaints()).isEmpty();
