@@ -54,7 +54,12 @@ begin
         on conflict (id) do nothing;
     insert into done_row (done_id, setting_id, room_id, of_table, label, on_day, before, after)
         values ((deed ->> 'id')::uuid, (of_row ->> 'setting_id')::uuid,
-            coalesce((of_row ->> 'room_id')::uuid, (select room_id from provocation where id = (of_row ->> 'provocation_id')::uuid)),
+            coalesce(
+                (of_row ->> 'room_id')::uuid,
+                (select room_id from provocation where id = (of_row ->> 'provocation_id')::uuid),
+                (select room_id from lead_rota where id = (of_row ->> 'rota_id')::uuid),
+                (select room_id from investigation where id = (of_row ->> 'investigation_id')::uuid),
+                (select room_id from zone where id = (of_row ->> 'zone_id')::uuid)),
             tg_table_name, label_of(of_row), (of_row ->> 'on_day')::date, to_jsonb(old), to_jsonb(new));
     return null;
 end

@@ -39,6 +39,9 @@ public class UndoService {
     /** As long as somebody may look back. */
     static final Duration KEPT = Duration.ofDays(14);
 
+    /** Hours, absences and who leads are for leads to see, as on the rota's own page. */
+    private static final Set<String> OF_THE_ROTA = Set.of("shift", "absence", "lead_rota", "lead_turn", "cannot_lead");
+
     private static final int SHOWN = 200;
     private static final int NAMED = 3;
 
@@ -259,6 +262,8 @@ public class UndoService {
     private static boolean sees(Viewer viewer, List<Row> rows) {
         Set<UUID> own = viewer.rooms().all();
         return viewer.role().isStaff()
+                && (viewer.role() != Role.PRACTITIONER
+                        || rows.stream().map(Row::table).noneMatch(OF_THE_ROTA::contains))
                 && (viewer.role() == Role.MANAGER
                         || rows.stream()
                                 .map(Row::roomId)

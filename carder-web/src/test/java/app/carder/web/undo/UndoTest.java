@@ -259,6 +259,22 @@ class UndoTest extends WebTest {
         assertThat(post("precious", done).status()).as("once is enough").isEqualTo(404);
     }
 
+    @Test
+    void whoIsAwayIsForLeadsToSeeHereToo() {
+        UUID absence = UUID.randomUUID();
+        database.update(
+                "insert into absence (id, setting_id, account_id, from_day, until_day)"
+                        + " select ?, setting_id, id, date '2027-03-01', date '2027-03-02' from account where username = 'hamish'",
+                absence);
+
+        post("tobias", "/rooms/" + room("Loft") + "/rota/absences/" + absence + "/remove");
+
+        String done = "took Hamish Vale off the list of people away";
+        assertThat(get("tobias", "/day-history").text()).contains(done);
+        assertThat(get("hamish", "/day-history").text()).doesNotContain(done);
+        assertThat(get("sunniva", "/day-history").text()).doesNotContain(done);
+    }
+
     /** The line of the day's history that can be undone under an address. */
     private Element deed(String username, String action) {
         Element form = get(username, "/day-history").page().selectFirst("form[action=" + action + "]");
