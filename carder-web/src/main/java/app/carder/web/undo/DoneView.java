@@ -1,7 +1,6 @@
 package app.carder.web.undo;
 
 import java.time.LocalDateTime;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -25,18 +24,4 @@ public record DoneView(
      * @param at when, in the setting's zone
      */
     public record Undone(String by, LocalDateTime at) {}
-
-    /**
-     * What became of taking it back.
-     *
-     * @param isBack whether anything came back
-     * @param left what could not, by name
-     */
-    public record TakenBack(boolean isBack, List<String> left) {
-
-        /** Keeps its own copy. */
-        public TakenBack {
-            left = List.copyOf(left);
-        }
-    }
 }

@@ -7,6 +7,7 @@ import app.carder.web.page.Days;
 import app.carder.web.setting.SettingService;
 import app.carder.web.undo.UndoService.CannotUndo;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -56,12 +57,12 @@ class UndoController {
             @PathVariable("doneId") UUID doneId,
             @RequestParam(name = "back", defaultValue = "") String back) {
         try {
-            DoneView.TakenBack taken = undo.takeBack(viewer, doneId);
-            if (taken.left().isEmpty()) {
+            List<String> left = undo.takeBack(viewer, doneId);
+            if (left.isEmpty()) {
                 return new ModelAndView("redirect:" + (isOurs(back) ? back : "/day-history"));
             }
             ModelAndView page = history(viewer, "");
-            page.addObject("left", taken.left());
+            page.addObject("left", left);
             return page;
         } catch (CannotUndo cannot) {
             ModelAndView page = history(viewer, "");

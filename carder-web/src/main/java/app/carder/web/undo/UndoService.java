@@ -118,12 +118,12 @@ public class UndoService {
      * Takes something back: all of it, or, where it was done piece by piece, what nobody has changed since. That, too, is in the day's history
      * and can be taken back.
      *
-     * @return what could not come back
+     * @return what could not come back, by name
      * @throws NotFound if there is no such thing for the viewer, or it is not theirs to take back
      * @throws CannotUndo if somebody has changed the same since, or if what would come back is held, for example by a safety finding
      */
     @Transactional
-    public DoneView.TakenBack takeBack(Viewer viewer, UUID doneId) {
+    public List<String> takeBack(Viewer viewer, UUID doneId) {
         Done done = one(viewer, doneId, " for update").orElseThrow(NotFound::new);
         List<Row> rows = rows(List.of(done.id()));
         if (!sees(viewer, rows) || !mayUndo(viewer, done) || done.undoneAt() != null) {
@@ -148,8 +148,7 @@ public class UndoService {
                         done.id(),
                         viewer.settingId().value())
                 .update();
-        return new DoneView.TakenBack(
-                true, left.stream().map(Row::label).distinct().toList());
+        return left.stream().map(Row::label).distinct().toList();
     }
 
     /** From the last change to the first; what depends on another row that comes back later is tried again. */
