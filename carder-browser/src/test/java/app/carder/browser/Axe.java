@@ -33,7 +33,7 @@ final class Axe {
             }""";
 
     private static final String VIOLATIONS = """
-            async () => (await axe.run(document, {resultTypes: ['violations']})).violations
+            async () => (await axe.run(document, {reporter: 'no-passes', resultTypes: ['violations'], selectors: false})).violations
               .map(rule => rule.id + ' ' + rule.nodes[0].html)""";
 
     private Axe() {}

@@ -14,9 +14,11 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** What stands around a page: how much room it takes, and what it leads to. */
+@Order(1)
 class FrameTest {
 
     private static final List<String> PAGES =

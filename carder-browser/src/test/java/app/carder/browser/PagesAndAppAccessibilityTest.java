@@ -6,8 +6,10 @@ import app.carder.browser.RunningCarder.Device;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
+@Order(1)
 class PagesAndAppAccessibilityTest extends EveryPage {
 
     @Test

@@ -36,6 +36,7 @@ import org.junit.jupiter.api.Timeout;
  */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+@Order(1)
 class FaultTest {
 
     private static final int TABLETS = 20;

@@ -33,6 +33,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -96,6 +97,8 @@ public class DemoData {
     private final JournalService journals;
     private final FamilyService family;
     private final TransactionOperations transaction;
+    /** Each scene is drawn and cleaned once; forgotten once all is made. */
+    private final Map<DemoScene, Cleaned> drawn = new EnumMap<>(DemoScene.class);
 
     DemoData(
             @Value("${carder.demo}") boolean wanted,
@@ -137,6 +140,7 @@ public class DemoData {
         if (wanted && settings.isEmpty()) {
             // In one go: nobody can sign in to half a scenario.
             transaction.executeWithoutResult(status -> make());
+            drawn.clear();
             LOG.info("Demo data made.");
         }
     }
@@ -348,12 +352,13 @@ public class DemoData {
     }
 
     private Optional<Cleaned> photo(DemoScene scene) {
-        if (scene == DemoScene.NONE) {
-            return Optional.empty();
-        }
-        byte[] drawn = scene.draw();
+        return scene == DemoScene.NONE ? Optional.empty() : Optional.of(drawn.computeIfAbsent(scene, this::cleaned));
+    }
+
+    private Cleaned cleaned(DemoScene scene) {
+        byte[] drawing = scene.draw();
         try {
-            return Optional.of(photos.clean(new ByteArrayResource(drawn), drawn.length));
+            return photos.clean(new ByteArrayResource(drawing), drawing.length);
         } catch (PhotoRefused refused) {
             throw new IllegalStateException("Impossible state: a drawn photo is refused.", refused);
         }
