@@ -21,6 +21,9 @@ export function words(element, name, values = {}) {
   return text.replace(/\{(\w+)\}/g, (place, key) => values[key] ?? place);
 }
 
+/** What scripts of the page say: words of its element data-said. */
+export const said = (name, values) => words(one("[data-said]"), name, values);
+
 /** A length of time in ms: 3:20, or 1:02:03. */
 export function clockWords(ms) {
   const seconds = Math.floor(ms / 1000);

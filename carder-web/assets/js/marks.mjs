@@ -1,6 +1,7 @@
 // Words to look at twice, and how easy a text is to read, as the core says it.
 import {ease, marks} from "./core.mjs";
-import {el} from "./dom.mjs";
+import "./core-words.mjs";
+import {el, said} from "./dom.mjs";
 
 /** Draws them into a box. Names of other children are told where it is one child's own record. */
 export function drawMarks(box, text, language, own = "", names = []) {
@@ -8,6 +9,6 @@ export function drawMarks(box, text, language, own = "", names = []) {
   const found = text ? marks(text, rules, own, names) : [];
   box.replaceChildren(
     ...found.map(mark => el("p", {class: "mark"}, el("q", {}, mark.words), ` ${mark.reason}. `,
-      mark.instead ? el("span", {class: "instead"}, `Rather: ${mark.instead}`) : "")),
-    text ? el("p", {class: "hint"}, `For families: ${ease(text, rules)}.`) : "");
+      mark.instead ? el("span", {class: "instead"}, said("rather", {words: mark.instead})) : "")),
+    text ? el("p", {class: "hint"}, said("ease", {ease: ease(text, rules)})) : "");
 }

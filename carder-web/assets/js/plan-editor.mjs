@@ -2,10 +2,10 @@
 // fields around it are found by their data- attributes. Each stroke is kept; the server looks the plan over and answers with the margin.
 import {FINE, GRID, History, grown, millimetres, moved, resized, snap, toSvg, turned, turnedTowards} from "./plan-model.mjs";
 import {drawGrips, drawPlan, drawSides, make, readPlan} from "./plan-drawing.mjs";
+import {said} from "./dom.mjs";
 import {Saver} from "./plan-saver.mjs";
 import {nextId} from "./uuid.mjs";
 
-const NAMES = {wall: "Wall", door: "Door", spot: "Adult", zone: "Zone", piece: "Furniture"};
 const find = name => document.querySelector(`[data-plan-${name}]`);
 
 class Editor {
@@ -47,7 +47,7 @@ class Editor {
     const outline = this.svg.querySelector("[data-carder=outline]");
     outline.setAttribute("tabindex", "0");
     outline.setAttribute("role", "button");
-    outline.setAttribute("aria-label", "Outer walls: press to move their corners");
+    outline.setAttribute("aria-label", said("walls"));
     this.svg.addEventListener("pointerdown", event => this.press(event));
     this.svg.addEventListener("pointermove", event => this.drag(event));
     for (const end of ["pointerup", "pointercancel"]) this.svg.addEventListener(end, event => this.drop(event));
@@ -218,7 +218,7 @@ class Editor {
     if (field.name === "turn") value = /^\d{1,3}$/.test(field.value) ? Number(field.value) % 360 : undefined;
     if (field.name === "places") value = /^\d{1,2}$/.test(field.value) ? Number(field.value) : undefined;
     field.setAttribute("aria-invalid", value === undefined);
-    if (value === undefined) return this.say("That is not a number that can be used here; nothing was changed.");
+    if (value === undefined) return this.say(said("noNumber"));
     return this.change({...item, [field.name]: value});
   }
 
@@ -337,25 +337,20 @@ class Editor {
     event.preventDefault();
     const asked = new URLSearchParams(new FormData(event.target));
     const answer = await this.send(`/spots?${asked}`, toSvg(this.state)).catch(() => null);
-    document.getElementById("proposal").replaceChildren(answer?.answer ?? "The places could not be looked for: there is no connection.");
+    document.getElementById("proposal").replaceChildren(answer?.answer ?? said("noPlaces"));
   }
 
   tell(what, answer) {
     if (answer?.answer && (what === "saved" || what === "saving") && !this.stroke) this.showLook(answer.answer);
-    const lines = {
-      saving: "Keeping…", saved: "Everything is kept.",
-      offline: "Not kept yet: there is no connection. It stays on this device and is sent again.",
-      "signed-out": "Not kept yet: sign in again in another tab. It stays on this device.",
-    };
-    if (what === "refused") this.say(`Not kept: ${answer.answer?.textContent ?? "the plan was refused"} Undo it, or change it.`);
+    if (what === "refused") this.say(said("refused", {why: answer.answer?.textContent ?? said("planRefused")}));
     else if (what === "conflict") this.conflict(answer);
-    else this.say(lines[what]);
+    else this.say(said(what === "signed-out" ? "signedOut" : what));
   }
 
   conflict(answer) {
     this.theirs = answer.edition;
-    const state = this.say(`${answer.answer?.dataset.theirs ?? "Somebody"} changed this plan meanwhile. `);
-    for (const [data, text] of [["planMine", "Keep mine"], ["planTheirs", "Take theirs"]]) {
+    const state = this.say(said("changed", {who: answer.answer?.dataset.theirs ?? said("somebody")}) + " ");
+    for (const [data, text] of [["planMine", said("mine")], ["planTheirs", said("theirs")]]) {
       const button = document.createElement("button");
       Object.assign(button, {type: "button", className: "button small", textContent: text});
       button.dataset[data] = "";
@@ -388,14 +383,14 @@ function nearEdge(at, outline, reach) {
 function words() {
   const kinds = new Map([...document.querySelectorAll("[data-add=piece], [data-add=zone]")]
     .map(button => [`${button.dataset.add} ${button.dataset.kind}`, button.textContent.trim()]));
-  const kind = item => kinds.get(`${item.what} ${item.kind}`) ?? NAMES[item.what];
+  const kind = item => kinds.get(`${item.what} ${item.kind}`) ?? said(item.what);
   const metres = value => (value / 1000).toFixed(2).replace(/0$/, "");
   return {
     kind,
     describe: item => item.x1 !== undefined
-      ? `${kind(item)}, from ${metres(item.x1)}, ${metres(item.y1)} m to ${metres(item.x2)}, ${metres(item.y2)} m`
-      : `${item.name || kind(item)}, ${item.width ? `${item.width / 10} by ${item.depth / 10} cm, ` : ""}at ${metres(item.x)}, ${metres(item.y)} m`
-        + (item.turn ? `, turned by ${item.turn} degrees` : ""),
+      ? said("line", {kind: kind(item), x1: metres(item.x1), y1: metres(item.y1), x2: metres(item.x2), y2: metres(item.y2)})
+      : [item.name || kind(item), item.width ? said("size", {width: item.width / 10, depth: item.depth / 10}) : "",
+        said("at", {x: metres(item.x), y: metres(item.y)}), item.turn ? said("turned", {degrees: item.turn}) : ""].filter(Boolean).join(", "),
   };
 }
 

@@ -10,7 +10,7 @@ import {SampleScreen} from "./watch-sample.mjs";
 import {MapScreen} from "./watch-map.mjs";
 import {CountScreen} from "./watch-count.mjs";
 import {ListenScreen} from "./watch-listen.mjs";
-import {all, clockWords, el, one, peg, words} from "./dom.mjs";
+import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
 
 class App {
   constructor() {
@@ -63,7 +63,7 @@ class App {
   }
 
   child(id) {
-    return this.bundle.children.find(child => child.id === id) ?? {name: "Somebody of another room", mark: "anchor", days: [], languages: ""};
+    return this.bundle.children.find(child => child.id === id) ?? {name: said("somebodyElse"), mark: "anchor", days: [], languages: ""};
   }
 
   isHere(child) {
@@ -90,8 +90,8 @@ class App {
   drawBundle() {
     const bundle = this.bundle;
     one("[data-rooms]").replaceChildren(...bundle.rooms.map(room => el("option", {value: room.id, selected: room.id === bundle.room.id}, room.name)));
-    one("[data-card]").replaceChildren(el("option", {value: ""}, "no card"),
-      ...bundle.cards.map(card => el("option", {value: card.id, selected: card.id === this.card}, card.zone ? `${card.title} (out)` : card.title)));
+    one("[data-card]").replaceChildren(el("option", {value: ""}, said("noCard")),
+      ...bundle.cards.map(card => el("option", {value: card.id, selected: card.id === this.card}, card.zone ? said("out", {card: card.title}) : card.title)));
     const byName = bundle.children.slice().sort((a, b) => this.isHere(b) - this.isHere(a) || a.name.localeCompare(b.name));
     one("[data-children]").replaceChildren(...byName.map(child => el("label", {class: this.isHere(child) ? "peg-choice" : "peg-choice away"},
       el("input", {type: "checkbox", value: child.id, checked: this.chosen.has(child.id)}), ...peg(child))));
@@ -101,9 +101,9 @@ class App {
     one("[data-policy]").hidden = !bundle.policy;
     one("[data-answers]").replaceChildren(...bundle.stepIn.map(answer => el("details", {class: `answer ${answer.urgency.toLowerCase()}`},
       el("summary", {}, answer.situation), el("p", {}, el("strong", {}, answer.soon + ". "), answer.action),
-      answer.say ? el("p", {}, "Say: ", el("q", {}, answer.say)) : null)));
+      answer.say ? el("p", {}, said("say"), " ", el("q", {}, answer.say)) : null)));
     one("[data-day]").replaceChildren(...(bundle.sessions[this.now().weekday] ?? []).map(session =>
-      el("li", {}, `${timeWords(session.second)} to ${timeWords(session.endSecond)} ${session.name}`)));
+      el("li", {}, `${timeWords(session.second)}–${timeWords(session.endSecond)} ${session.name}`)));
     const zone = id => bundle.zones.find(one => one.id === id)?.name ?? "";
     const out = bundle.cards.filter(card => card.zone).map(card => `${card.title} (${zone(card.zone)})`);
     one("[data-out]").textContent = out.length ? words(one("[data-out]"), "", {cards: out.join(", ")}) : "";
@@ -180,7 +180,7 @@ class App {
     all("[data-open]").forEach(part => { part.hidden = nothing; });
     one("[data-back]").hidden = nothing || screen === "start";
     one("[data-end]").hidden = !(screen in this.log.records) && !["play", "sample", "map", "count", "listen"].includes(screen);
-    one("[data-title]").textContent = this.screens[screen] ? one(`[data-go=${screen}]`).textContent : "Watch";
+    one("[data-title]").textContent = this.screens[screen] ? one(`[data-go=${screen}]`).textContent : said("watch");
     await this.screens[screen]?.open();
     this.marks();
     this.keepPlace();
@@ -296,7 +296,7 @@ function timeWords(second) {
 const app = new App();
 // A browser that cannot store anything (some private windows) can only tell.
 app.start().catch(failure => {
-  one("[data-empty-load]").textContent = `This browser cannot keep anything on the device (${failure.message ?? failure.state ?? failure}). Use another window.`;
+  one("[data-empty-load]").textContent = said("cannotKeep", {why: failure.message ?? failure.state ?? failure});
   all("[data-screen]").forEach(section => { section.hidden = section.dataset.screen !== "empty"; });
 });
 if ("serviceWorker" in navigator) navigator.serviceWorker.register("/watch/worker.js", {scope: "/watch/"}).catch(() => {});

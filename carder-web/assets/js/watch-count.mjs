@@ -1,7 +1,8 @@
 // Counts and checks, each under a name: tallies, tries with the help they took, checks, scores, groups, comparisons and
 // a timed minute.
 import {counted} from "./core.mjs";
-import {el, one, words} from "./dom.mjs";
+import "./core-words.mjs";
+import {el, one, said, words} from "./dom.mjs";
 
 const MINUTE = 60_000;
 
@@ -27,7 +28,7 @@ export class CountScreen {
 
   drawTargets() {
     const values = [...new Set(one("[data-values]", this.root).value.split(/\D+/).filter(Boolean).map(Number))].filter(value => value < 1000);
-    one("[data-targets]", this.root).replaceChildren(...values.map(value => el("button", {type: "button", "data-target": value}, value ? `Hit ${value}` : "Missed")));
+    one("[data-targets]", this.root).replaceChildren(...values.map(value => el("button", {type: "button", "data-target": value}, value ? said("hit", {value}) : said("missed"))));
   }
 
   press(key) {

@@ -1,6 +1,6 @@
 // Play record: taps about one or several children, drawn as a band for each. The core reckons, this draws.
 import {record as reckon} from "./core.mjs";
-import {all, clockWords, el, one, peg, words} from "./dom.mjs";
+import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
 const SHORTEST_BAND = 120_000;
@@ -128,8 +128,8 @@ export class PlayScreen {
     rows.sort((a, b) => b.at - a.at);
     times.querySelector("ul").replaceChildren(...rows.map(tap => el("li", {},
       el("span", {}, `${this.app.child(tap.child).name}: ${this.kindWords(tap.kind)}`),
-      el("label", {}, el("span", {class: "sr"}, "Time"), el("input", {type: "time", step: "1", value: timeOfDay(tap.at), "data-retime": tap.id, "data-at": tap.at})),
-      el("button", {type: "button", class: "button small", "data-take-back": tap.id}, "Take back"))));
+      el("label", {}, el("span", {class: "sr"}, said("time")), el("input", {type: "time", step: "1", value: timeOfDay(tap.at), "data-retime": tap.id, "data-at": tap.at})),
+      el("button", {type: "button", class: "button small", "data-take-back": tap.id}, said("takeBack")))));
   }
 
   retime(input) {
@@ -147,11 +147,11 @@ export class PlayScreen {
 }
 
 function sum(figures) {
-  if (!figures.taps.length) return "nothing tapped yet";
-  const parts = [`engaged ${clockWords(figures.engaged)}`, `longest ${clockWords(figures.longest)}`];
+  if (!figures.taps.length) return said("nothingTapped");
+  const parts = [said("engaged", {time: clockWords(figures.engaged)}), said("longest", {time: clockWords(figures.longest)})];
   const broken = figures.breakInsByAdults + figures.breakInsByChildren;
-  if (broken) parts.push(`${broken} broke in, back after ${figures.returned}`);
-  if (figures.repeats) parts.push(`again ${figures.repeats}`);
+  if (broken) parts.push(said("interrupted", {times: broken, back: figures.returned}));
+  if (figures.repeats) parts.push(said("again", {times: figures.repeats}));
   return parts.join(" · ");
 }
 

@@ -3,7 +3,7 @@ import * as vault from "./watch-vault.mjs";
 import {drawMarks} from "./marks.mjs";
 import {looksLike} from "./photo-file.mjs";
 import {nextId} from "./uuid.mjs";
-import {all, el, one, peg, words} from "./dom.mjs";
+import {all, el, one, peg, said, words} from "./dom.mjs";
 
 const LARGEST = 25 * 1024 * 1024;
 const SECOND_PRESS = 1500;
@@ -102,8 +102,8 @@ export class SnapshotScreen {
 
   drawPhotos() {
     one("[data-photos]", this.form).replaceChildren(...this.photos.map((photo, at) => el("figure", {},
-      el("img", {src: photo.url, alt: `Photo ${at + 1} that you chose`}),
-      el("button", {type: "button", class: "button small", "data-leave-out": photo.id}, "Leave out"))));
+      el("img", {src: photo.url, alt: said("photo", {number: at + 1})}),
+      el("button", {type: "button", class: "button small", "data-leave-out": photo.id}, said("leaveOut")))));
     one("[data-in-photo]", this.form).hidden = !this.photos.length;
     const chosen = this.inPhoto ?? this.app.chosen;
     one("[data-in-photo-children]", this.form).replaceChildren(...this.app.bundle.children

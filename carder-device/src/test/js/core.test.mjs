@@ -16,6 +16,8 @@ const at = second => new Date(NINE + second * 1000).toISOString();
 const entry = (number, second, fields) => ({id: id(number), at: at(second), child: null, zone: null, code: "", company: "", words: "",
   number: null, ofNumber: null, xMm: null, yMm: null, target: null, correctedTo: null, ...fields});
 const tap = (number, second, code, child = ANOUK) => entry(number, second, {kind: "TAP", child, code});
+core.speak(["reading-ease.VERY_EASY", "working.counted", "working.hits-of-tries", "working.hits-with", "prompt.ALONE"],
+  ["very easy to read", "{0}: {1}", "{0} of {1}", "{0} {1}", "alone"]);
 const language = {
   code: "en", signs: ["smil*"], base: 206.835, perSentence: 1.015, perWord: 84.6, vowels: "aeiouy", silentE: true,
   watched: [{pattern: "lazy", reason: "LABEL", instead: "sat for 6 min"}, {pattern: "happy", reason: "FEELING", instead: "hummed"}],

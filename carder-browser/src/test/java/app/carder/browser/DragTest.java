@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 /** The plan of a room, the week board and shelves, dragged by mouse and by touch and moved by keys. */
 class DragTest {
 
-    private static final String KEPT = "Everything is kept.";
+    private static final String KEPT = "Everything is saved.";
 
     @Test
     void furnitureIsDraggedByMouseSeenLiveUndoneAndKept() {

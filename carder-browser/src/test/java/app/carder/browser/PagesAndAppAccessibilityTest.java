@@ -9,7 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-@Order(1)
+@Order(Integer.MAX_VALUE)
 class PagesAndAppAccessibilityTest extends EveryPage {
 
     @Test

@@ -83,16 +83,16 @@ class WatchAppTest extends InTheHand {
         band(held, first).click();
         tap(held, "Repeated");
         held.clock().fastForward("02:00");
-        tap(held, "Adult broke in");
+        tap(held, "Adult interrupted");
         tap(held, "Left");
         button(held, "Undo last tap").click();
         assertThat(band(held, first)).containsText("engaged 5:0");
-        assertThat(band(held, first)).containsText("1 broke in, back after 0");
+        assertThat(band(held, first)).containsText("interrupted 1, back after 0");
         assertThat(state(held)).containsText("No connection");
 
         reload(held);
 
-        assertThat(band(held, first)).containsText("1 broke in");
+        assertThat(band(held, first)).containsText("interrupted 1");
         assertThat(band(held, second)).containsText("engaged 2:0");
         button(held, "Stop watching").click();
         choose(held, second);

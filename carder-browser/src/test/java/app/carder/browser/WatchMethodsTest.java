@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The ways of watching in the hand, and what stands at the elbow. */
-@Order(1)
+@Order(Integer.MAX_VALUE)
 class WatchMethodsTest extends InTheHand {
 
     /** What is too small for a thumb: text fields and links within sentences are not meant. */
@@ -213,7 +213,7 @@ class WatchMethodsTest extends InTheHand {
             button(held, "Back").click();
         }
         go(held, "Play record");
-        for (String key : List.of("Chose it", "Adult broke in", "Left", "Undo last tap")) {
+        for (String key : List.of("Chose it", "Adult interrupted", "Left", "Undo last tap")) {
             assertThat(top(held.locator(
                             "[data-screen=play] .hand-keys button", new Page.LocatorOptions().setHasText(key))))
                     .as(key)
@@ -361,7 +361,7 @@ class WatchMethodsTest extends InTheHand {
         choose(page, "Delphine");
         go(page, "Play record");
         tap(page, "Chose it");
-        tap(page, "Child broke in");
+        tap(page, "Child interrupted");
         tap(page, "Went back");
         tap(page, "Finished");
         button(page, "Stop watching").click();

@@ -59,6 +59,14 @@ public final class DeviceCore {
     /** Where the translation begins; there is nothing to do before somebody asks. */
     public static void main(String[] arguments) {}
 
+    /** The words of the page, in its language: before anything is said. */
+    @JSExport
+    public static void speak(String[] codes, String[] words) {
+        for (int at = 0; at < codes.length; at++) {
+            PageWords.set(codes[at], words[at]);
+        }
+    }
+
     /**
      * One child's record.
      *

@@ -2,6 +2,7 @@ package app.carder.device;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.said.OnDevice;
 import app.carder.core.watch.Episodes;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.Movement;
@@ -259,7 +260,9 @@ class TranslationTest {
                 IntStream.range(0, CASES).mapToObj(one -> next.get()).toList();
         Path file = folder.resolve("cases.json");
         Files.writeString(file, json.writeValueAsString(questions));
-        Process script = new ProcessBuilder("node", "src/test/js/reckon.mjs", file.toString())
+        Path words = folder.resolve("words.json");
+        Files.writeString(words, json.writeValueAsString(OnDevice.words()));
+        Process script = new ProcessBuilder("node", "src/test/js/reckon.mjs", file.toString(), words.toString())
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
         JsonNode answers = json.readTree(new String(script.getInputStream().readAllBytes(), StandardCharsets.UTF_8));

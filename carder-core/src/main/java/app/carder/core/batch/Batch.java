@@ -9,6 +9,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,7 +29,7 @@ import java.util.Optional;
 public record Batch(
         Recipe recipe, List<Line> lines, Mass gives, Optional<Money> cost, double saltGrams, Reckoning reckoning) {
 
-    private static final Source RECIPES = Source.commonPractice("Common practice: recipes");
+    private static final Source RECIPES = Source.commonPractice(Said.of("source.recipes"));
     private static final int MOST_CHILDREN = 200;
 
     /** Keeps its own copy. */
@@ -76,13 +77,19 @@ public record Batch(
         }
         Mass wanted = portion.multipliedBy(children);
         double factor = wanted.dividedBy(recipe.gives());
-        Reckoning.Notebook notebook = Reckoning.asking("How much of everything for %d children?".formatted(children))
-                .given("Children", Integer.toString(children))
-                .given("For each", portion.forPeople())
-                .given("One measure of the recipe gives", recipe.gives().forPeople())
-                .step("needed = children × portion", children + " × " + portion.forPeople(), wanted.forPeople())
+        Reckoning.Notebook notebook = Reckoning.asking(
+                        Said.say("working.how-much-of-everything-for-children", children))
+                .given(Said.say("working.children"), Integer.toString(children))
+                .given(Said.say("working.for-each"), portion.forPeople())
+                .given(
+                        Said.say("working.one-measure-of-the-recipe-gives"),
+                        recipe.gives().forPeople())
                 .step(
-                        "measures = needed ÷ yield",
+                        Said.say("working.needed-children-portion"),
+                        children + " × " + portion.forPeople(),
+                        wanted.forPeople())
+                .step(
+                        Said.say("working.measures-needed-yield"),
                         wanted.forPeople() + " ÷ " + recipe.gives().forPeople(),
                         String.format(Locale.ROOT, "%.3f", factor));
         List<Line> lines = new ArrayList<>();
@@ -94,7 +101,7 @@ public record Batch(
             Line line = line(stocked, ingredient.mass().scaledBy(factor));
             lines.add(line);
             notebook.step(
-                            "%s = amount × measures".formatted(line.name()),
+                            Said.say("working.amount-measures", line.name()),
                             String.format(
                                     Locale.ROOT, "%s × %.3f", ingredient.mass().forPeople(), factor),
                             line.mass().forPeople())

@@ -8,6 +8,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.Locale;
 
@@ -51,7 +52,7 @@ public record DyedGrain(
     public record Hours(int from, int to) {
         /** For people. */
         public String forPeople() {
-            return from + " to " + to + "\u00a0hours";
+            return Said.say("working.to-hours", from, to);
         }
     }
 
@@ -86,33 +87,36 @@ public record DyedGrain(
         Hours hours = layer > SMALL_GRAIN_MM ? new Hours(4, 24) : new Hours(2, 12);
         Volume vinegar = Volume.ofMillilitres(VINEGAR_ML_PER_KG * kilograms);
         Volume colour = Volume.ofMillilitres(COLOUR_ML_PER_KG * kilograms);
-        Reckoning reckoning = Reckoning.asking("What does dyeing %s take?".formatted(grain.name()))
-                .given("In all", mass.forPeople())
-                .given("Colours", Integer.toString(colours))
-                .given("Drying tray", tray.forPeople())
-                .step("a colour = mass ÷ colours", mass.forPeople() + " ÷ " + colours, each.forPeople())
+        Reckoning reckoning = Reckoning.asking(Said.say("working.what-does-dyeing-take", grain.name()))
+                .given(Said.say("working.in-all"), mass.forPeople())
+                .given(Said.say("working.colours"), Integer.toString(colours))
+                .given(Said.say("working.drying-tray"), tray.forPeople())
+                .step(Said.say("working.a-colour-mass-colours"), mass.forPeople() + " ÷ " + colours, each.forPeople())
                 .step(
-                        "vinegar = 27 mL a kilogram",
+                        Said.say("working.vinegar-27-ml-a-kilogram"),
                         String.format(Locale.ROOT, "27 mL × %.2f", kilograms),
                         vinegar.forPeople())
                 .step(
-                        "colour = 5 mL a kilogram (3 to 10)",
+                        Said.say("working.colour-5-ml-a-kilogram-3"),
                         String.format(Locale.ROOT, "5 mL × %.2f", kilograms),
                         colour.forPeople())
-                .step("bags = a colour ÷ 1 kg, rounded up", each.forPeople() + " ÷ 1 kg", bags + " each")
                 .step(
-                        "layer = (length × width × thickness) to the power of ⅓",
+                        Said.say("working.bags-a-colour-1-kg-rounded"),
+                        each.forPeople() + " ÷ 1 kg",
+                        Said.say("working.each", bags))
+                .step(
+                        Said.say("working.layer-length-width-thickness-to-the"),
                         form.forPeople(),
                         String.format(Locale.ROOT, "%.1f mm", layer))
                 .step(
-                        "area = volume ÷ layer",
+                        Said.say("working.area-volume-layer"),
                         String.format(Locale.ROOT, "%s ÷ %.1f mm", volume.forPeople(), layer),
                         String.format(Locale.ROOT, "%.0f cm²", cm2))
                 .step(
-                        "trays = area of a colour ÷ tray, rounded up, × colours",
+                        Said.say("working.trays-area-of-a-colour-tray"),
                         String.format(Locale.ROOT, "%.0f ÷ %.0f cm²", cm2 / colours, trayCm2),
                         Integer.toString(trays))
-                .from(Source.commonPractice("Common practice: dyeing"))
+                .from(Source.commonPractice(Said.of("source.dyeing")))
                 .from(grain.source())
                 .close();
         return new DyedGrain(each, vinegar, colour, bags, cm2, trays, hours, reckoning);

@@ -4,6 +4,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.Locale;
 
@@ -36,12 +37,15 @@ public record IceBlocks(
         }
         Volume each = mould.capacity().scaledBy(ICE / WATER);
         Volume all = each.multipliedBy(moulds);
-        Reckoning reckoning = Reckoning.asking("How much water do %d moulds take?".formatted(moulds))
+        Reckoning reckoning = Reckoning.asking(Said.say("working.how-much-water-do-moulds-take", moulds))
                 .given(
-                        "Mould",
-                        mould.forPeople() + ", holds " + mould.capacity().forPeople())
+                        Said.say("working.mould"),
+                        Said.say(
+                                "working.holds",
+                                mould.forPeople(),
+                                mould.capacity().forPeople()))
                 .step(
-                        "water = mould × density of ice ÷ density of water",
+                        Said.say("working.water-mould-density-of-ice-density"),
                         String.format(
                                 Locale.ROOT,
                                 "%s × %.3f ÷ %.3f",
@@ -49,9 +53,9 @@ public record IceBlocks(
                                 ICE,
                                 WATER),
                         each.forPeople())
-                .step("in all = water × moulds", each.forPeople() + " × " + moulds, all.forPeople())
+                .step(Said.say("working.in-all-water-moulds"), each.forPeople() + " × " + moulds, all.forPeople())
                 .from(Source.fromMemory("Physical tables: ice 0.917 g/mL, water at 20 °C 0.998 g/mL"))
-                .from(Source.commonPractice("Common practice: 24 hours to freeze, 1 to 4 to melt"))
+                .from(Source.commonPractice(Said.of("source.24-hours-to-freeze-1-to")))
                 .close();
         return new IceBlocks(each, all, 24, new DyedGrain.Hours(1, 4), reckoning);
     }

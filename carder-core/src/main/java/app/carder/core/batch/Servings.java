@@ -4,6 +4,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 
 /**
  * How many of something are needed when each gives, or serves, a known amount.
@@ -23,7 +24,7 @@ public record Servings(long needed, String over, Reckoning reckoning) {
      * @throws IllegalArgumentException if there is no cup, or the first fruit gave nothing
      */
     public static Servings ofJuice(int cups, Volume cup, Volume measured) {
-        require("Cups", cups, 500);
+        require(Said.say("working.cups"), cups, 500);
         if (measured.isZero() || cup.isZero()) {
             throw Refused.because("refused.servings.cup-and-juice");
         }
@@ -33,15 +34,15 @@ public record Servings(long needed, String over, Reckoning reckoning) {
         return new Servings(
                 fruits,
                 over.forPeople(),
-                Reckoning.asking("How many fruits for %d cups?".formatted(cups))
-                        .given("Cup", cup.forPeople())
-                        .given("The first fruit gave", measured.forPeople())
-                        .step("needed = cups × cup", cups + " × " + cup.forPeople(), wanted.forPeople())
+                Reckoning.asking(Said.say("working.how-many-fruits-for-cups", cups))
+                        .given(Said.say("working.cup"), cup.forPeople())
+                        .given(Said.say("working.the-first-fruit-gave"), measured.forPeople())
+                        .step(Said.say("working.needed-cups-cup"), cups + " × " + cup.forPeople(), wanted.forPeople())
                         .step(
-                                "fruits = needed ÷ the first one's juice, rounded up",
+                                Said.say("working.fruits-needed-the-first-ones-juice"),
                                 wanted.forPeople() + " ÷ " + measured.forPeople(),
                                 Long.toString(fruits))
-                        .from(Source.entered("measured with the first fruit; the next ones differ"))
+                        .from(Source.entered(Said.of("source.measured-with-the-first-fruit-the")))
                         .close());
     }
 
@@ -53,19 +54,19 @@ public record Servings(long needed, String over, Reckoning reckoning) {
      * @throws IllegalArgumentException if one of them is out of its range
      */
     public static Servings ofKits(int children, int perKit) {
-        require("Children", children, 500);
-        require("Children per kit", perKit, 500);
+        require(Said.say("working.children"), children, 500);
+        require(Said.say("working.children-per-kit"), perKit, 500);
         int kits = (children + perKit - 1) / perKit;
         return new Servings(
                 kits,
-                kits * perKit - children + " places",
-                Reckoning.asking("How many kits for %d children?".formatted(children))
-                        .given("One kit serves", Integer.toString(perKit))
+                Said.say("working.places", kits * perKit - children),
+                Reckoning.asking(Said.say("working.how-many-kits-for-children", children))
+                        .given(Said.say("working.one-kit-serves"), Integer.toString(perKit))
                         .step(
-                                "kits = children ÷ children per kit, rounded up",
+                                Said.say("working.kits-children-children-per-kit-rounded"),
                                 children + " ÷ " + perKit,
                                 Integer.toString(kits))
-                        .from(Source.derived("arithmetic"))
+                        .from(Source.derived(Said.of("source.arithmetic")))
                         .close());
     }
 

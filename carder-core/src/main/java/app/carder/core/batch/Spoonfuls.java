@@ -1,6 +1,7 @@
 package app.carder.core.batch;
 
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -55,15 +56,15 @@ public record Spoonfuls(int quarterCups, int tablespoons, int quarterTeaspoons) 
     public String forPeople() {
         List<String> parts = new ArrayList<>();
         if (quarterCups > 0) {
-            parts.add(quarters(quarterCups) + (quarterCups <= 4 ? " cup" : " cups"));
+            parts.add(Said.say("working.cups-of", quarters(quarterCups), quarterCups <= 4 ? 1 : 2));
         }
         if (tablespoons > 0) {
-            parts.add(tablespoons + (tablespoons == 1 ? " tablespoon" : " tablespoons"));
+            parts.add(Said.say("working.tablespoons", tablespoons));
         }
         if (quarterTeaspoons > 0) {
-            parts.add(quarters(quarterTeaspoons) + (quarterTeaspoons <= 4 ? " teaspoon" : " teaspoons"));
+            parts.add(Said.say("working.teaspoons", quarters(quarterTeaspoons), quarterTeaspoons <= 4 ? 1 : 2));
         }
-        return parts.isEmpty() ? "nothing" : String.join(" + ", parts);
+        return parts.isEmpty() ? Said.say("working.no-spoonful") : String.join(" + ", parts);
     }
 
     private static String quarters(int quarters) {

@@ -12,6 +12,7 @@ import app.carder.core.material.Trait;
 import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Setup.Amount;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -23,7 +24,7 @@ import java.util.Set;
 /** Turns what is on a card into what the safety check looks at. Nothing is left out: what cannot be found is looked at as unknown. */
 final class SafetyItems {
 
-    private static final Source THE_CARD = Source.entered("the card");
+    private static final Source THE_CARD = Source.entered(Said.of("source.the-card"));
 
     /** What a kneaded mix no longer is: dust, standing water, a slippery spill, salt by itself. */
     private static final Set<Trait> GONE_IN_DOUGH =
@@ -63,7 +64,8 @@ final class SafetyItems {
         } else if (portion instanceof KitThings kit) {
             kit.things()
                     .ifPresentOrElse(
-                            things -> things.forEach(this::add), () -> addUnknown("a kit that nobody looked into"));
+                            things -> things.forEach(this::add),
+                            () -> addUnknown(Said.say("working.a-kit-that-nobody-looked-into")));
         } else if (portion instanceof Kept kept) {
             kept.made().ifPresentOrElse(this::add, () -> addUnknown(kept.tool()));
         } else if (portion instanceof Named named) {
@@ -96,7 +98,7 @@ final class SafetyItems {
     private void add(String thing, Amount amount) {
         Stocked stocked = cupboard.get(thing);
         if (stocked == null) {
-            addUnknown("a thing that is no longer in the cupboard");
+            addUnknown(Said.say("working.a-thing-that-is-no-longer"));
         } else {
             items.add(new Item(thing, stocked.material(), stocked.vessel(), amount, Optional.empty()));
         }
@@ -153,7 +155,7 @@ final class SafetyItems {
             traits.add(Trait.SALT);
         }
         items.add(new Item(
-                "mix " + mix.name(),
+                Said.say("working.mix", mix.name()),
                 new Material(
                         mix.name(),
                         MaterialKind.CONSUMABLE,
@@ -193,9 +195,9 @@ final class SafetyItems {
 
     private void addVessel(Vessel vessel) {
         items.add(new Item(
-                "the vessel",
+                Said.say("working.the-vessel"),
                 new Material(
-                        "the vessel",
+                        Said.say("working.the-vessel"),
                         MaterialKind.VESSEL,
                         Optional.empty(),
                         Optional.empty(),

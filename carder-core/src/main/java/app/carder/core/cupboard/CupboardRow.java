@@ -16,6 +16,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Source;
 import app.carder.core.reckoning.Source.Basis;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.StatedVolume;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
@@ -57,7 +58,7 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
                 set("allergens", Allergen.values()),
                 set("traits", Trait.values()),
                 new Source(
-                        text("source").isEmpty() ? "Entered in your setting" : text("source"),
+                        text("source").isEmpty() ? Said.of("source.your-setting") : Said.typed(text("source")),
                         one("basis", Basis.values()).orElse(Basis.ENTERED)));
         return new Stocked(
                 text("code").isEmpty() ? codeOf(name) : text("code"),

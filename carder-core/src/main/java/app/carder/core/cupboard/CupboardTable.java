@@ -275,7 +275,7 @@ public final class CupboardTable {
         row.stock().pieces().ifPresent(count -> cells.put("stock_pieces", count.toString()));
         cells.put("kept_in", row.keptIn());
         row.keepsDays().ifPresent(days -> cells.put("keeps_days", days.toString()));
-        cells.put("source", material.source().name());
+        cells.put("source", material.source().name().words());
         cells.put("basis", material.source().basis().name());
         return cells;
     }

@@ -8,6 +8,7 @@ import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Solid;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +46,7 @@ public final class Picture {
             sheet.box(14, 20, 32, 24, Style.OUTLINE)
                     .label(MIDDLE, 36, 12, material.name().substring(0, 1));
         }
-        return sheet.done(SIDE, SIDE, material.name(), "A simple drawing of " + material.name() + ".");
+        return sheet.done(SIDE, SIDE, material.name(), Said.say("working.a-simple-drawing-of", material.name()));
     }
 
     private static void vessel(Sheet sheet, Vessel vessel) {

@@ -12,11 +12,11 @@ import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.safety.SafetyCheck;
 import app.carder.core.safety.Setup;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -171,27 +171,25 @@ public record Substitute(Stocked instead, List<String> changes) {
         if (a.density().isPresent() && b.density().isPresent()) {
             long percent = Math.round((b.density().get().dividedBy(a.density().get()) - 1) * 100);
             if (Math.abs(percent) >= 5) {
-                changes.add(String.format(
-                        Locale.ROOT,
-                        "weighs %d %% %s at the same depth",
-                        Math.abs(percent),
-                        percent > 0 ? "more" : "less"));
+                changes.add(
+                        Said.say("working.weighs-at-the-same-depth", Math.abs(percent), percent > 0 ? "more" : "less"));
             }
         }
         if (wanted.vessel().isPresent() && other.vessel().isPresent()) {
             long percent = Math.round((capacity(other) / capacity(wanted) - 1) * 100);
             if (Math.abs(percent) >= 5) {
-                changes.add(
-                        String.format(Locale.ROOT, "holds %d %% %s", Math.abs(percent), percent > 0 ? "more" : "less"));
+                changes.add(Said.say("working.holds-2", Math.abs(percent), percent > 0 ? "more" : "less"));
             }
         } else if (!within(longest(a), longest(b), 1.25)) {
-            changes.add("pieces of " + b.form().map(Solid::forPeople).orElse("another size") + " instead of "
-                    + a.form().map(Solid::forPeople).orElse("another size"));
+            changes.add(Said.say(
+                    "working.pieces-of-instead-of",
+                    b.form().map(Solid::forPeople).orElse(Said.say("working.another-size")),
+                    a.form().map(Solid::forPeople).orElse(Said.say("working.another-size"))));
         }
-        words(b.allergens(), a.allergens()).ifPresent(more -> changes.add("holds " + more));
-        words(a.allergens(), b.allergens()).ifPresent(less -> changes.add("no " + less));
-        traits(b.traits(), a.traits()).ifPresent(more -> changes.add("is also: " + more));
-        traits(a.traits(), b.traits()).ifPresent(less -> changes.add("no longer: " + less));
+        words(b.allergens(), a.allergens()).ifPresent(more -> changes.add(Said.say("working.holds-3", more)));
+        words(a.allergens(), b.allergens()).ifPresent(less -> changes.add(Said.say("working.no", less)));
+        traits(b.traits(), a.traits()).ifPresent(more -> changes.add(Said.say("working.is-also", more)));
+        traits(a.traits(), b.traits()).ifPresent(less -> changes.add(Said.say("working.no-longer", less)));
         return changes;
     }
 

@@ -2,6 +2,7 @@ package app.carder.core.evidence;
 
 import app.carder.core.framework.Framework;
 import app.carder.core.framework.Sense;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -64,21 +65,14 @@ public record DeckGaps(List<String> missingAreas, List<String> thinAreas, List<S
     public String words() {
         List<String> sentences = new ArrayList<>();
         if (!missingAreas.isEmpty()) {
-            sentences.add("No card for " + listed(missingAreas, "or") + ".");
+            sentences.add(Said.say("working.no-card-for", Said.oneAfterTheOther(missingAreas)));
         }
         if (!thinAreas.isEmpty()) {
-            sentences.add("Only one card for " + listed(thinAreas, "and for") + ".");
+            sentences.add(Said.say("working.only-one-card-for", Said.oneAfterTheOther(thinAreas)));
         }
         if (!missingSenses.isEmpty()) {
-            sentences.add("Nothing speaks to " + listed(missingSenses, "or") + ".");
+            sentences.add(Said.say("working.no-card-for-these-senses", Said.oneAfterTheOther(missingSenses)));
         }
         return String.join(" ", sentences);
-    }
-
-    private static String listed(List<String> names, String last) {
-        return names.size() == 1
-                ? names.get(0)
-                : String.join(", ", names.subList(0, names.size() - 1)) + " " + last + " "
-                        + names.get(names.size() - 1);
     }
 }

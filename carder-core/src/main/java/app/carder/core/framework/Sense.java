@@ -1,23 +1,19 @@
 package app.carder.core.framework;
 
+import app.carder.core.said.Said;
+
 /** The senses a provocation speaks to, in the order of the holes along a card's lower edge. */
 public enum Sense {
-    SIGHT("sight"),
-    TOUCH("touch"),
-    HEARING("hearing"),
-    SMELL("smell"),
-    TASTE("taste"),
-    BALANCE("balance"),
-    BODY_POSITION("body position");
-
-    private final String words;
-
-    Sense(String words) {
-        this.words = words;
-    }
+    SIGHT,
+    TOUCH,
+    HEARING,
+    SMELL,
+    TASTE,
+    BALANCE,
+    BODY_POSITION;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("sense." + name());
     }
 }

@@ -1,6 +1,7 @@
 package app.carder.core.investigate;
 
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.time.LocalDate;
 import java.util.List;
@@ -20,7 +21,7 @@ import java.util.Optional;
 public record Expected(String code, String name, String what, int fromDays, int toDays, String depth, String note) {
 
     /** Where the windows come from. */
-    public static final Source SOURCE = Source.commonPractice("Seed packets and common practice, from memory");
+    public static final Source SOURCE = Source.commonPractice(Said.of("source.seed-packets-and-common-practice-from"));
 
     private static final List<Expected> SHIPPED = read();
 
@@ -47,13 +48,12 @@ public record Expected(String code, String name, String what, int fromDays, int 
     /** How a day stands to the window. */
     public String words(LocalDate begun, LocalDate on) {
         if (on.isBefore(from(begun))) {
-            return "Too early: it usually %s after %d to %d days.".formatted(what, fromDays, toDays);
+            return Said.say("working.too-early-it-usually-after-to", what, fromDays, toDays);
         }
         if (on.isAfter(to(begun))) {
-            return "The usual window has passed: it usually %s after %d to %d days. Later is not wrong; cold and dry slow it down."
-                    .formatted(what, fromDays, toDays);
+            return Said.say("working.the-usual-window-has-passed-it", what, fromDays, toDays);
         }
-        return "Now: it usually %s after %d to %d days.".formatted(what, fromDays, toDays);
+        return Said.say("working.now-it-usually-after-to-days", what, fromDays, toDays);
     }
 
     private static List<Expected> read() {

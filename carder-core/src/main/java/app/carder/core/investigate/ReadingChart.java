@@ -2,20 +2,20 @@ package app.carder.core.investigate;
 
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Readings over days, drawn: days to the right, the measured value up, the expected window as a band, drawings as marks. */
 public final class ReadingChart {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private static final double WIDTH = 180;
     private static final double HEIGHT = 90;
     private static final double LEFT = 16;
@@ -92,7 +92,7 @@ public final class ReadingChart {
             double x = x(ChronoUnit.DAYS.between(begun, days.get(at)), span);
             sheet.line(x, HEIGHT - BOTTOM, x, HEIGHT - BOTTOM + 1.5, Style.OUTLINE);
             if (at % every == 0) {
-                sheet.label(x, HEIGHT - BOTTOM + 7.5, LETTER, DAY.format(days.get(at)));
+                sheet.label(x, HEIGHT - BOTTOM + 7.5, LETTER, Dates.shortDay(days.get(at)));
             }
         }
         Reading last = null;
@@ -122,23 +122,23 @@ public final class ReadingChart {
 
     private static String description(
             String title, String unit, List<Reading> shown, LocalDate begun, Optional<Expected> expected) {
-        StringBuilder words = new StringBuilder(title);
-        words.append(shown.isEmpty() ? ": no reading yet." : ":");
+        List<Object> said = new ArrayList<>();
         for (Reading reading : shown) {
-            words.append(' ').append(DAY.format(reading.on()));
-            reading.value()
-                    .ifPresent(value ->
-                            words.append(' ').append(plain(value)).append(' ').append(unit));
-            words.append(reading.drawn() == Drawn.YES ? ", drawn;" : ";");
+            said.add(Said.of(
+                    "working.one-reading",
+                    reading.on(),
+                    reading.value().map(value -> plain(value) + ' ' + unit).orElse("none"),
+                    reading.drawn() == Drawn.YES ? "yes" : "no"));
         }
-        expected.ifPresent(window -> words.append(" Expected: ")
-                .append(window.what())
-                .append(" from ")
-                .append(DAY.format(window.from(begun)))
-                .append(" to ")
-                .append(DAY.format(window.to(begun)))
-                .append('.'));
-        return words.toString();
+        Said readings = said.isEmpty() ? Said.of("working.no-reading-yet") : Said.oneAfterTheOther(said);
+        return expected.map(window -> Said.say(
+                        "working.readings-and-what-is-expected",
+                        title,
+                        readings,
+                        window.what(),
+                        window.from(begun),
+                        window.to(begun)))
+                .orElseGet(() -> Said.say("working.readings", title, readings));
     }
 
     private static String plain(BigDecimal value) {

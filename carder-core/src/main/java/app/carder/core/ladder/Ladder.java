@@ -20,7 +20,7 @@ public final class Ladder {
 
     private static final int DEEP = 4;
     private static final int LITTLE = 2;
-    private static final Source PRACTICE = Source.commonPractice("Common practice: challenge follows what was seen");
+    private static final Source PRACTICE = Source.commonPractice(Said.of("source.challenge-follows-what-was-seen"));
 
     private Ladder() {}
 
@@ -88,18 +88,19 @@ public final class Ladder {
     }
 
     private static Proposal proposal(Rung rung, Said reason, List<Seen> latestFirst) {
-        Reckoning.Notebook notebook = Reckoning.asking("Which rung was ready, from what was last seen?");
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.which-rung-was-ready-from-what"));
         latestFirst.stream()
                 .limit(3)
                 .forEach(seen -> notebook.given(
                         seen.on().toString(),
-                        "%s, involvement %d of 5"
-                                .formatted(
-                                        seen.rung().words(), seen.involvement().orElseThrow())));
+                        Said.say(
+                                "working.involvement-of-5",
+                                seen.rung().words(),
+                                seen.involvement().orElseThrow())));
         return new Proposal(
                 rung,
                 reason,
-                notebook.step("4 or 5 twice: one up; 1 or 2: one down; else the same", reason.words(), rung.words())
+                notebook.step(Said.say("working.4-or-5-twice-one-up"), reason.words(), rung.words())
                         .from(PRACTICE)
                         .close());
     }

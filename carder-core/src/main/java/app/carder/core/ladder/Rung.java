@@ -1,26 +1,22 @@
 package app.carder.core.ladder;
 
+import app.carder.core.said.Said;
+
 /** How a rung differs from the card as it is. */
 public enum Rung {
     /** Less of it, larger, slower. */
-    SIMPLER("Simpler"),
+    SIMPLER,
     /** The card as it stands. */
-    AS_IS("As it is"),
+    AS_IS,
     /** More of it, finer, longer. */
-    HARDER("Harder"),
+    HARDER,
     /** The same work with another material. */
-    OTHER_MATERIAL("Another material"),
+    OTHER_MATERIAL,
     /** The same work for a purpose in the day. */
-    REAL_LIFE("In real life");
-
-    private final String words;
-
-    Rung(String words) {
-        this.words = words;
-    }
+    REAL_LIFE;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("ladder-step." + name());
     }
 }

@@ -6,6 +6,7 @@ import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,38 +55,36 @@ public record DiceGame(
     /** What happens with a throw that is larger than the squares left. */
     public enum Landing {
         /** The piece comes home. */
-        OVERSHOOT_ALLOWED("A larger throw brings it home"),
+        OVERSHOOT_ALLOWED,
         /** The piece stays where it is. */
-        EXACT("It must be met exactly");
+        EXACT;
 
-        private final String words;
-
-        Landing(String words) {
-            this.words = words;
+        /** What it is called. */
+        public Said said() {
+            return Said.of("dice-landing." + name());
         }
 
         /** For people. */
         public String words() {
-            return words;
+            return said().words();
         }
     }
 
     /** When the game is over. */
     public enum Ending {
         /** As soon as one is home. */
-        FIRST_HOME("when the first is home"),
+        FIRST_HOME,
         /** When everybody is home. */
-        ALL_HOME("when everybody is home");
+        ALL_HOME;
 
-        private final String words;
-
-        Ending(String words) {
-            this.words = words;
+        /** What it is called. */
+        public Said said() {
+            return Said.of("dice-ending." + name());
         }
 
         /** For people. */
         public String words() {
-            return words;
+            return said().words();
         }
     }
 
@@ -106,10 +105,10 @@ public record DiceGame(
          * @throws IllegalArgumentException if a number is out of its range
          */
         public Rules {
-            require("Squares", squares, 1, 200);
-            require("Faces", faces, 2, 20);
-            require("Players", players, 1, 8);
-            require("Seconds per turn", secondsPerTurn, 1, 300);
+            require(Said.say("working.squares"), squares, 1, 200);
+            require(Said.say("working.faces"), faces, 2, 20);
+            require(Said.say("working.players"), players, 1, 8);
+            require(Said.say("working.seconds-per-turn"), secondsPerTurn, 1, 300);
         }
 
         private static void require(String thing, int number, int least, int most) {
@@ -231,12 +230,8 @@ public record DiceGame(
         return sheet.done(
                 20 + shown * 14,
                 104,
-                "In which round it ends",
-                String.format(
-                        Locale.ROOT,
-                        "On average after %.1f rounds; nine games of ten end by round %d.",
-                        rounds,
-                        ninetieth));
+                Said.say("working.in-which-round-it-ends"),
+                Said.say("working.on-average-after-rounds-nine-games", rounds, ninetieth));
     }
 
     private static double[] turn(double[] left, Rules rules) {
@@ -266,26 +261,29 @@ public record DiceGame(
 
     private static Reckoning reckoning(
             Rules rules, double expected, double throwsInAll, int ninetieth, Duration average, Duration late) {
-        return Reckoning.asking("How long does the game take?")
-                .given("Squares", Integer.toString(rules.squares()))
-                .given("Die", rules.faces() + " faces")
-                .given("At the end", rules.landing().words())
-                .given("Over", rules.ending().words())
-                .given("Players", Integer.toString(rules.players()))
+        return Reckoning.asking(Said.say("working.how-long-does-the-game-take"))
+                .given(Said.say("working.squares"), Integer.toString(rules.squares()))
+                .given(Said.say("working.die"), Said.say("working.faces-2", rules.faces()))
+                .given(Said.say("working.at-the-end"), rules.landing().words())
+                .given(Said.say("working.over"), rules.ending().words())
+                .given(Said.say("working.players"), Integer.toString(rules.players()))
                 .step(
-                        "chances of every square after every throw, added up; rounds = sum of the chances that it still goes on",
-                        rules.squares() + " squares, " + rules.faces() + " faces",
-                        String.format(Locale.ROOT, "%.2f rounds", expected))
-                .step("nine games of ten are over by", "first round with a chance of 0.9", ninetieth + " rounds")
+                        Said.say("working.chances-of-every-square-after-every"),
+                        Said.say("working.squares-faces", rules.squares(), rules.faces()),
+                        Said.say("working.rounds", expected))
                 .step(
-                        "throws of all players; who is home no longer throws",
-                        rules.players() + " players",
-                        String.format(Locale.ROOT, "%.2f throws", throwsInAll))
+                        Said.say("working.nine-games-of-ten-are-over"),
+                        Said.say("working.first-round-with-a-chance-of"),
+                        Said.say("working.rounds-2", ninetieth))
                 .step(
-                        "time = throws × seconds",
+                        Said.say("working.throws-of-all-players-who-is"),
+                        Said.say("working.players-2", rules.players()),
+                        Said.say("working.throws", throwsInAll))
+                .step(
+                        Said.say("working.time-throws-seconds"),
                         String.format(Locale.ROOT, "%.2f × %d s", throwsInAll, rules.secondsPerTurn()),
-                        minutes(average) + ", nine of ten within " + minutes(late))
-                .from(Source.derived("exact dynamic programming"))
+                        Said.say("working.nine-of-ten-within", minutes(average), minutes(late)))
+                .from(Source.derived(Said.of("source.exact-dynamic-programming")))
                 .close();
     }
 

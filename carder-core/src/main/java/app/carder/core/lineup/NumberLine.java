@@ -7,9 +7,9 @@ import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A number line or hop trail on the floor: marks at the step of the youngest, folded into rows where the zone is too short.
@@ -70,20 +70,23 @@ public record NumberLine(
         int rows = perRow == 0 ? 0 : (marks + perRow - 1) / perRow;
         int roomForRows = (int) Math.floor(zoneWidth.dividedBy(FREE));
         boolean fits = rows > 0 && rows <= roomForRows && (perRow >= 2 || marks == perRow);
-        Reckoning reckoning = Reckoning.asking("Does it fit into the zone?")
-                .given("Marks", Integer.toString(marks))
-                .given("Spacing", spacing.forPeople())
-                .given("Zone", zoneLength.forPeople() + " × " + zoneWidth.forPeople())
-                .step("length = (marks − 1) × spacing", marks - 1 + " × " + spacing.forPeople(), total.forPeople())
+        Reckoning reckoning = Reckoning.asking(Said.say("working.does-it-fit-into-the-zone"))
+                .given(Said.say("working.marks"), Integer.toString(marks))
+                .given(Said.say("working.spacing"), spacing.forPeople())
+                .given(Said.say("working.zone"), zoneLength.forPeople() + " × " + zoneWidth.forPeople())
                 .step(
-                        "in a row = (zone − 2 × 50 cm) ÷ spacing + 1",
+                        Said.say("working.length-marks-1-spacing"),
+                        marks - 1 + " × " + spacing.forPeople(),
+                        total.forPeople())
+                .step(
+                        Said.say("working.in-a-row-zone-2-50"),
                         usable.forPeople() + " ÷ " + spacing.forPeople() + " + 1",
                         Integer.toString(perRow))
                 .step(
-                        "rows = marks ÷ in a row, rounded up; room for zone ÷ 50 cm",
+                        Said.say("working.rows-marks-in-a-row-rounded"),
                         marks + " ÷ " + perRow,
-                        rows + " of " + roomForRows)
-                .from(Source.commonPractice("Common practice: usual step, free ends"))
+                        Said.say("working.of", rows, roomForRows))
+                .from(Source.commonPractice(Said.of("source.usual-step-free-ends")))
                 .close();
         return new NumberLine(marks, spacing, total, fits ? rows : 0, perRow, zoneLength, zoneWidth, reckoning);
     }
@@ -117,15 +120,9 @@ public record NumberLine(
         return sheet.done(
                 length + 10,
                 width + 10,
-                "The line in the zone, from above",
+                Said.say("working.the-line-in-the-zone-from"),
                 fits()
-                        ? String.format(
-                                Locale.ROOT,
-                                "%d marks %s apart in %d row%s.",
-                                marks,
-                                spacing.forPeople(),
-                                rows,
-                                rows == 1 ? "" : "s")
-                        : "It does not fit.");
+                        ? Said.say("working.marks-apart-in-row", marks, spacing.forPeople(), rows)
+                        : Said.say("working.it-does-not-fit"));
     }
 }

@@ -7,6 +7,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -54,16 +55,19 @@ public record TrayLine(
             positions.add(Length.ofMicrometres(
                     gap.micrometres() * (at + 1) + each.micrometres() * at + each.micrometres() / 2));
         }
-        Reckoning reckoning = Reckoning.asking("Where does each thing stand?")
-                .given("Things", Integer.toString(names.size()))
-                .given("Each at most", each.forPeople())
-                .given("Tray", trayWidth.forPeople())
+        Reckoning reckoning = Reckoning.asking(Said.say("working.where-does-each-thing-stand"))
+                .given(Said.say("working.things"), Integer.toString(names.size()))
+                .given(Said.say("working.each-at-most"), each.forPeople())
+                .given(Said.say("working.tray"), trayWidth.forPeople())
                 .step(
-                        "gap = (tray − things × width) ÷ (things + 1), at least 2 cm for fingers",
+                        Said.say("working.gap-tray-things-width-things-1"),
                         "(" + trayWidth.forPeople() + " − " + taken.forPeople() + ") ÷ " + (names.size() + 1),
                         gap.forPeople())
-                .step("midline = tray ÷ 2; left of it stand", names.size() + " ÷ 2", Integer.toString(names.size() / 2))
-                .from(Source.commonPractice("Common practice: left to right, room for fingers"))
+                .step(
+                        Said.say("working.midline-tray-2-left-of-it"),
+                        names.size() + " ÷ 2",
+                        Integer.toString(names.size() / 2))
+                .from(Source.commonPractice(Said.of("source.left-to-right-room-for-fingers")))
                 .close();
         return new TrayLine(
                 names,
@@ -92,6 +96,9 @@ public record TrayLine(
                     .label(x, 5 + high / 2 + width / 20 + (at % 2) * width / 35, width / 40, names.get(at));
         }
         return sheet.done(
-                width + 10, high + 10, "The tray from above", "From left to right: " + String.join(", ", names) + ".");
+                width + 10,
+                high + 10,
+                Said.say("working.the-tray-from-above"),
+                Said.say("working.from-left-to-right", String.join(", ", names)));
     }
 }

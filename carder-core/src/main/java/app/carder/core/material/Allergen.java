@@ -1,5 +1,6 @@
 package app.carder.core.material;
 
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /**
@@ -8,31 +9,30 @@ import java.util.Locale;
  * <p>Source: Regulation (EU) 1169/2011 Annex II, retained in UK law, from memory; latex is common practice.
  */
 public enum Allergen {
-    CELERY("celery"),
-    GLUTEN_CEREALS("cereals with gluten"),
-    CRUSTACEANS("crustaceans"),
-    EGGS("eggs"),
-    FISH("fish"),
-    LUPIN("lupin"),
-    MILK("milk"),
-    MOLLUSCS("molluscs"),
-    MUSTARD("mustard"),
-    PEANUTS("peanuts"),
-    SESAME("sesame"),
-    SOYBEANS("soybeans"),
-    SULPHITES("sulphites"),
-    TREE_NUTS("tree nuts"),
-    LATEX("latex");
+    CELERY,
+    GLUTEN_CEREALS,
+    CRUSTACEANS,
+    EGGS,
+    FISH,
+    LUPIN,
+    MILK,
+    MOLLUSCS,
+    MUSTARD,
+    PEANUTS,
+    SESAME,
+    SOYBEANS,
+    SULPHITES,
+    TREE_NUTS,
+    LATEX;
 
-    private final String words;
-
-    Allergen(String words) {
-        this.words = words;
+    /** What it is called. */
+    public Said said() {
+        return Said.of("allergen." + name());
     }
 
     /** For people. */
     public String words() {
-        return words;
+        return said().words();
     }
 
     /**

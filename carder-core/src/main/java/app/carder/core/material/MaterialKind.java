@@ -1,29 +1,25 @@
 package app.carder.core.material;
 
+import app.carder.core.said.Said;
+
 /** What a thing of the cupboard is, and how it is measured out. */
 public enum MaterialKind {
     /** Loose and dry: by depth, volume and mass. */
-    FILL("fill"),
+    FILL,
     /** Liquid: as a fill; its surface lies level. */
-    LIQUID("liquid"),
+    LIQUID,
     /** By number. */
-    PIECES("pieces"),
+    PIECES,
     /** Holds a fill. */
-    VESSEL("vessel"),
+    VESSEL,
     /** Moves a fill or pieces: scoop, funnel, tongs. */
-    TOOL("tool"),
+    TOOL,
     /** Used up: glue, paper, soap. */
-    CONSUMABLE("consumable");
-
-    private final String words;
-
-    MaterialKind(String words) {
-        this.words = words;
-    }
+    CONSUMABLE;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("kind-of-thing." + name());
     }
 
     /** Whether it takes up the vessel by depth. */

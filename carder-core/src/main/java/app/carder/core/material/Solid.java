@@ -1,6 +1,7 @@
 package app.carder.core.material;
 
 import app.carder.core.measure.Length;
+import app.carder.core.said.Said;
 import java.util.List;
 
 /** The outer form of one piece or one grain, taken as rigid, convex and symmetric about its middle. */
@@ -57,7 +58,7 @@ public sealed interface Solid {
     record Ball(Length diameter) implements Solid {
         /** Refuses a ball without size. */
         public Ball {
-            Solid.requireSize("Ball", diameter);
+            Solid.requireSize(Said.say("working.ball"), diameter);
         }
 
         @Override
@@ -82,7 +83,7 @@ public sealed interface Solid {
 
         @Override
         public String forPeople() {
-            return "ball " + Solid.millimetres(diameter) + "\u00a0mm";
+            return Said.say("working.ball-mm", Solid.millimetres(diameter));
         }
     }
 
@@ -96,7 +97,7 @@ public sealed interface Solid {
     record Block(Length length, Length width, Length thickness) implements Solid {
         /** Refuses a block without size. */
         public Block {
-            Solid.requireSize("Block", length, width, thickness);
+            Solid.requireSize(Said.say("working.block"), length, width, thickness);
         }
 
         @Override
@@ -137,7 +138,7 @@ public sealed interface Solid {
     record Rod(Length diameter, Length length) implements Solid {
         /** Refuses a rod without size. */
         public Rod {
-            Solid.requireSize("Rod", diameter, length);
+            Solid.requireSize(Said.say("working.rod"), diameter, length);
         }
 
         @Override
@@ -162,8 +163,7 @@ public sealed interface Solid {
 
         @Override
         public String forPeople() {
-            return "%s\u00a0mm across, %s\u00a0mm long"
-                    .formatted(Solid.millimetres(diameter), Solid.millimetres(length));
+            return Said.say("working.mm-across-mm-long", Solid.millimetres(diameter), Solid.millimetres(length));
         }
     }
 
@@ -177,7 +177,7 @@ public sealed interface Solid {
     record Grain(Length length, Length width, Length thickness) implements Solid {
         /** Refuses a grain without size. */
         public Grain {
-            Solid.requireSize("Grain", length, width, thickness);
+            Solid.requireSize(Said.say("working.grain"), length, width, thickness);
         }
 
         @Override

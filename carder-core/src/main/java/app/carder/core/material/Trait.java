@@ -1,200 +1,201 @@
 package app.carder.core.material;
 
+import app.carder.core.said.Said;
+
 /** A property of a material that a safety rule looks at. */
 public enum Trait {
     /** Liquid water, or melting to it. */
-    WATER("water"),
+    WATER,
     /** Water warmed for play. */
-    WARM_WATER("warm water"),
+    WARM_WATER,
     /** A pulse that makes ill when raw. */
-    TOXIC_RAW_PULSE("ill-making raw pulse"),
+    TOXIC_RAW_PULSE,
     /** A dried pulse or seed that swells when wet. */
-    SWELLS("swells when wet"),
+    SWELLS,
     /** A thing sold to grow in water. */
-    EXPANDING("expanding toy"),
+    EXPANDING,
     /** Enough salt to harm when eaten. */
-    SALT("salty"),
+    SALT,
     /** Dough of which a third is salt. */
-    SALT_DOUGH("salt dough"),
+    SALT_DOUGH,
     /** Uncooked flour. */
-    RAW_FLOUR("raw flour"),
+    RAW_FLOUR,
     /** Absorbent polymer beads. */
-    WATER_BEADS("water beads"),
+    WATER_BEADS,
     /** A strong magnet that is not sealed in. */
-    LOOSE_MAGNET("loose strong magnet"),
+    LOOSE_MAGNET,
     /** A magnet that is sealed in. */
-    SEALED_MAGNET("sealed magnet"),
+    SEALED_MAGNET,
     /** A button or coin cell that can be reached. */
-    COIN_CELL("loose coin cell"),
+    COIN_CELL,
     /** A thing with a battery in it. */
-    BATTERY("battery inside"),
+    BATTERY,
     /** A balloon, uninflated or in pieces. */
-    BALLOON("balloon"),
+    BALLOON,
     /** String, lace or ribbon; its length is the longest measure. */
-    CORD("cord"),
+    CORD,
     /** A cord or strap that is closed to a loop. */
-    LOOP("loop"),
+    LOOP,
     /** A thing that is pulled along by a cord. */
-    PULL_CORD("pulled by a cord"),
+    PULL_CORD,
     /** Thin plastic film or bag. */
-    PLASTIC_FILM("plastic film or bag"),
+    PLASTIC_FILM,
     /** Metal foil. */
-    FOIL("foil"),
+    FOIL,
     /** Laminated card. */
-    LAMINATED("laminated"),
+    LAMINATED,
     /** Loose plastic glitter. */
-    GLITTER("loose glitter"),
+    GLITTER,
     /** Borax or another borate. */
-    BORAX("borax"),
+    BORAX,
     /** Glass that can break. */
-    GLASS("glass"),
+    GLASS,
     /** Scissors or snips. */
-    SCISSORS("scissors"),
+    SCISSORS,
     /** A candle or another naked flame. */
-    FLAME("flame"),
+    FLAME,
     /** Hot enough to hurt, or heated to be used. */
-    HOT("hot"),
+    HOT,
     /** Bare metal that the sun heats. */
-    METAL("bare metal"),
+    METAL,
     /** A light that flashes. */
-    FLASHING("flashing light"),
+    FLASHING,
     /** A laser. */
-    LASER("laser"),
+    LASER,
     /** An ultraviolet lamp. */
-    UV_LAMP("ultraviolet lamp"),
+    UV_LAMP,
     /** Plaster of Paris. */
-    PLASTER("plaster"),
+    PLASTER,
     /** Whole round food: grapes, cherry tomatoes, large berries. */
-    ROUND_FOOD("round food"),
+    ROUND_FOOD,
     /** Whole nuts, acorns or conkers. */
-    NUTS("whole nuts"),
+    NUTS,
     /** Popcorn, marshmallows, jelly cubes, hard sweets. */
-    CHOKING_FOOD("popcorn, marshmallow and the like"),
+    CHOKING_FOOD,
     /** Raw carrot or apple in chunks. */
-    HARD_FOOD("hard raw food"),
+    HARD_FOOD,
     /** Sausage, or food cut into coins. */
-    COIN_FOOD("sausage"),
+    COIN_FOOD,
     /** Honey. */
-    HONEY("honey"),
+    HONEY,
     /** Sugar or syrup. */
-    SUGAR("sugary"),
+    SUGAR,
     /** Food, used for play. */
-    FOOD("food"),
+    FOOD,
     /** Coloured food that is no longer food. */
-    DYED("dyed"),
+    DYED,
     /** Soil, sand or anything from out of doors. */
-    SOIL("from out of doors"),
+    SOIL,
     /** Sand or soil that lies out of doors. */
-    OUTDOOR_SAND("sand or soil out of doors"),
+    OUTDOOR_SAND,
     /** Potting compost. */
-    COMPOST("compost"),
+    COMPOST,
     /** Worms, snails, woodlice and other animals. */
-    MINIBEASTS("minibeasts"),
+    MINIBEASTS,
     /** Yew, laburnum, foxglove and the like. */
-    TOXIC_PLANT("very poisonous plant"),
+    TOXIC_PLANT,
     /** Daffodil or hyacinth bulbs, ivy, rhubarb leaf and the like. */
-    IRRITANT_PLANT("irritating plant"),
+    IRRITANT_PLANT,
     /** Castor or rosary pea. */
-    TOXIC_SEED("very poisonous seed"),
+    TOXIC_SEED,
     /** Seeds and beans for sowing. */
-    PLANT_SEED("seed for sowing"),
+    PLANT_SEED,
     /** Seed with a coloured coating. */
-    TREATED_SEED("treated seed"),
+    TREATED_SEED,
     /** Hollow stems of wild plants. */
-    HOLLOW_STEM("hollow plant stem"),
+    HOLLOW_STEM,
     /** Broad or fava bean. */
-    BROAD_BEAN("broad bean"),
+    BROAD_BEAN,
     /** Sprouted beans and seeds. */
-    SPROUTS("sprouts"),
+    SPROUTS,
     /** Cones, shells, sticks, leaves. */
-    NATURAL("found in nature"),
+    NATURAL,
     /** Wood that can splinter. */
-    ROUGH_WOOD("rough wood"),
+    ROUGH_WOOD,
     /** Made in the setting, not bought as a toy. */
-    HOME_MADE("home-made"),
+    HOME_MADE,
     /** A rattle or shaker with something inside. */
-    SHAKER("shaker"),
+    SHAKER,
     /** Crates, planks and ladders that children climb. */
-    CLIMBED("climbed on"),
+    CLIMBED,
     /** Rigid holes that a finger goes into. */
-    HOLES("holes for fingers"),
+    HOLES,
     /** A marble. */
-    MARBLE("marble"),
+    MARBLE,
     /** Shared dough, slime or wet starch. */
-    MALLEABLE("shared dough or slime"),
+    MALLEABLE,
     /** Starch mixed with water. */
-    STARCH_MIX("starch and water"),
+    STARCH_MIX,
     /** Makes the floor slippery. */
-    SLIPPERY("slippery when spilt"),
+    SLIPPERY,
     /** Soap or washing-up liquid. */
-    SOAP("soap"),
+    SOAP,
     /** Alcohol or hand gel, as for drying dye. */
-    ALCOHOL("alcohol"),
+    ALCOHOL,
     /** Scent or essential oil. */
-    SCENT("scent"),
+    SCENT,
     /** Perlite, vermiculite: dust that harms lungs. */
-    LUNG_DUST("harmful dust"),
+    LUNG_DUST,
     /** Fine powder that hangs in the air. */
-    DUST("fine dust"),
+    DUST,
     /** Leaves colour on hands and clothes. */
-    STAINS("stains"),
+    STAINS,
     /** Cold enough to hurt bare skin in time. */
-    ICE("ice"),
+    ICE,
     /** Soft: a mouth presses it to about half its size. */
-    SQUEEZES_TO_A_HALF("soft: can be squeezed to half its size"),
+    SQUEEZES_TO_A_HALF,
     /** Very soft: a mouth presses it to about a quarter of its size. */
-    SQUEEZES_TO_A_QUARTER("very soft: can be squeezed to a quarter of its size"),
+    SQUEEZES_TO_A_QUARTER,
     /** Cork, feather, foam, bark: bits come off. */
-    SHEDS_BITS("bits come off"),
+    SHEDS_BITS,
     /** Powder, paste, or grain under 1 mm: no single piece. */
-    FINE("powder, paste or grain under 1 mm"),
+    FINE,
     /** A glow stick. */
-    GLOW_STICK("glow stick"),
+    GLOW_STICK,
     /** Superabsorbent gel, nappy filling, instant snow. */
-    SUPERABSORBENT("absorbent gel or instant snow"),
+    SUPERABSORBENT,
     /** Talc and powders that are breathed in. */
-    TALC("talc"),
+    TALC,
     /** Loose sand. */
-    SAND("sand"),
+    SAND,
     /** Polystyrene. */
-    POLYSTYRENE("polystyrene"),
+    POLYSTYRENE,
     /** Undiluted essential oil. */
-    ESSENTIAL_OIL("undiluted essential oil"),
+    ESSENTIAL_OIL,
     /** Laundry or dishwasher capsule. */
-    DETERGENT_CAPSULE("laundry or dishwasher capsule"),
+    DETERGENT_CAPSULE,
     /** A closed bottle in which gas builds up. */
-    GAS_IN_BOTTLE("closed bottle that builds up gas"),
+    GAS_IN_BOTTLE,
     /** A device on a mains lead. */
-    MAINS_LEAD("mains lead"),
+    MAINS_LEAD,
     /** Needles, pins, drawing pins, staples. */
-    SHARP_POINT("needles or pins"),
+    SHARP_POINT,
     /** Rubber bands. */
-    RUBBER_BAND("rubber band"),
+    RUBBER_BAND,
     /** Egg boxes and egg shells. */
-    EGG_BOX("egg box or egg shell"),
+    EGG_BOX,
     /** Feathers of wild birds. */
-    WILD_FEATHER("feather of a wild bird"),
+    WILD_FEATHER,
     /** Hay and straw, and whatever can be mouldy. */
-    HAY("hay or straw"),
+    HAY,
     /** Water from a pond, a butt or a puddle. */
-    POND_WATER("pond, butt or puddle water"),
+    POND_WATER,
     /** Long grass and leaf litter, where ticks are. */
-    TICKS("from long grass or leaf litter"),
+    TICKS,
     /** Fungi. */
-    FUNGI("fungi"),
+    FUNGI,
     /** Berries of wild or garden plants. */
-    WILD_BERRIES("wild or garden berries"),
+    WILD_BERRIES,
     /** Somebody went through the lists: what is not ticked does not apply. */
-    LOOKED_THROUGH("looked through: what is not ticked does not apply");
+    LOOKED_THROUGH;
 
-    private final String words;
-
-    Trait(String words) {
-        this.words = words;
+    /** What it is called. */
+    public Said said() {
+        return Said.of("trait." + name());
     }
 
     /** For people. */
     public String words() {
-        return words;
+        return said().words();
     }
 }

@@ -4,8 +4,8 @@ import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
-import java.util.Locale;
 
 /**
  * A paper strip that marks a line on a vessel at true size, to lay against the wall from the floor up. Where the wall leans, the
@@ -43,14 +43,11 @@ public record LineStrip(Length height, Length alongWall, Length wall) {
         }
         return sheet.line(10, line, 40, line, Style.ACCENT)
                 .label(27, line - 2, 4, alongWall.forPeople())
-                .label(25, 8 + length, 4, "floor")
+                .label(25, 8 + length, 4, Said.say("working.floor"))
                 .done(
                         50,
                         length + 20,
-                        "Strip for the line, true size",
-                        String.format(
-                                Locale.ROOT,
-                                "The line is %.1f mm from the foot of the strip; marks every centimetre.",
-                                alongWall.inMillimetres()));
+                        Said.say("working.strip-for-the-line-true-size"),
+                        Said.say("working.the-line-is-mm-from-the", alongWall.inMillimetres()));
     }
 }

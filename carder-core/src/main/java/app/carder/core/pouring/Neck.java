@@ -8,6 +8,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -36,23 +37,17 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
     /** What a fill does at an outlet. */
     public enum Flow {
         /** Runs by itself. */
-        RUNS("runs by itself"),
+        RUNS,
         /** Runs, and stops now and then. */
-        TAPPED("runs when tapped: between five and six grains across"),
+        TAPPED,
         /** Arches over the outlet and stays. */
-        ARCHES("arches over the outlet and stays"),
+        ARCHES,
         /** A powder: bridges whatever the size. */
-        BRIDGES("bridges, being a powder: shake or stir it");
-
-        private final String words;
-
-        Flow(String words) {
-            this.words = words;
-        }
+        BRIDGES;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("flow." + name());
         }
     }
 
@@ -66,13 +61,16 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
         if (!fill.kind().isPoured()) {
             throw Refused.because("refused.neck.fill-must-be", fill.kind().words(), fill.name());
         }
-        Reckoning.Notebook notebook = Reckoning.asking("Does %s run through it?".formatted(fill.name()))
-                .given("Outlet", outlet.forPeople());
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.does-run-through-it", fill.name()))
+                .given(Said.say("working.outlet"), outlet.forPeople());
         if (fill.kind() == MaterialKind.LIQUID) {
             return new Neck(
                     Flow.RUNS,
                     Optional.empty(),
-                    notebook.step("a liquid runs through any outlet", outlet.forPeople(), "runs")
+                    notebook.step(
+                                    Said.say("working.a-liquid-runs-through-any-outlet"),
+                                    outlet.forPeople(),
+                                    Said.say("working.runs"))
                             .from(BULK_SOLIDS)
                             .close());
         }
@@ -81,7 +79,10 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
             return new Neck(
                     Flow.BRIDGES,
                     Optional.empty(),
-                    notebook.step("powders bridge at any ratio", fill.name(), "bridges")
+                    notebook.step(
+                                    Said.say("working.powders-bridge-at-any-ratio"),
+                                    fill.name(),
+                                    Said.say("working.bridges"))
                             .from(BULK_SOLIDS)
                             .close());
         }
@@ -91,9 +92,9 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
         return new Neck(
                 flow,
                 Optional.of(ratio),
-                notebook.given("Longest grain", longest.forPeople())
+                notebook.given(Said.say("working.longest-grain"), longest.forPeople())
                         .step(
-                                "ratio = outlet ÷ longest grain; 6 and more runs, below 5 arches",
+                                Said.say("working.ratio-outlet-longest-grain-6-and"),
                                 outlet.forPeople() + " ÷ " + longest.forPeople(),
                                 String.format(Locale.ROOT, "%.1f", ratio))
                         .from(BULK_SOLIDS)

@@ -7,6 +7,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.Locale;
 
@@ -51,26 +52,26 @@ public final class Posting {
         boolean goes = !form.shortest().plus(PLAY).isMoreThan(narrower)
                 && !form.middle().plus(PLAY).isMoreThan(longer);
         String words = goes
-                ? "goes through, its shortest side first across the narrow way"
-                : "does not go through: it needs %s × %s"
-                        .formatted(
-                                form.middle().plus(PLAY).forPeople(),
-                                form.shortest().plus(PLAY).forPeople());
+                ? Said.say("working.goes-through-its-shortest-side-first")
+                : Said.say(
+                        "working.does-not-go-through-it-needs",
+                        form.middle().plus(PLAY).forPeople(),
+                        form.shortest().plus(PLAY).forPeople());
         return new Answer(
                 goes,
                 words,
-                Reckoning.asking("Does %s go through the slot?".formatted(piece.name()))
-                        .given("Piece", form.forPeople())
-                        .given("Slot", longer.forPeople() + " × " + narrower.forPeople())
+                Reckoning.asking(Said.say("working.does-go-through-the-slot", piece.name()))
+                        .given(Said.say("working.piece"), form.forPeople())
+                        .given(Said.say("working.slot"), longer.forPeople() + " × " + narrower.forPeople())
                         .step(
-                                "narrow way: shortest + 2 mm ≤ slot",
-                                form.shortest().forPeople() + " + 2 mm against " + narrower.forPeople(),
+                                Said.say("working.narrow-way-shortest-2-mm-slot"),
+                                Said.say("working.2-mm-against", form.shortest().forPeople(), narrower.forPeople()),
                                 fits(form.shortest(), narrower))
                         .step(
-                                "long way: middle + 2 mm ≤ slot",
-                                form.middle().forPeople() + " + 2 mm against " + longer.forPeople(),
+                                Said.say("working.long-way-middle-2-mm-slot"),
+                                Said.say("working.2-mm-against", form.middle().forPeople(), longer.forPeople()),
                                 fits(form.middle(), longer))
-                        .from(Source.derived("comparing sides"))
+                        .from(Source.derived(Said.of("source.comparing-sides")))
                         .from(piece.source())
                         .close());
     }
@@ -88,20 +89,26 @@ public final class Posting {
         return new Answer(
                 gripped,
                 gripped
-                        ? "can be gripped"
-                        : form.shortest().isMoreThan(opening) ? "is too wide for these tongs" : "is too thin to grip",
-                Reckoning.asking("Do the tongs grip %s?".formatted(piece.name()))
-                        .given("Tongs open", opening.forPeople())
-                        .given("Piece", form.forPeople())
+                        ? Said.say("working.can-be-gripped")
+                        : form.shortest().isMoreThan(opening)
+                                ? Said.say("working.is-too-wide-for-these-tongs")
+                                : Said.say("working.is-too-thin-to-grip"),
+                Reckoning.asking(Said.say("working.do-the-tongs-grip", piece.name()))
+                        .given(Said.say("working.tongs-open"), opening.forPeople())
+                        .given(Said.say("working.piece"), form.forPeople())
                         .step(
-                                "shortest side ≤ opening",
-                                form.shortest().forPeople() + " against " + opening.forPeople(),
-                                form.shortest().isMoreThan(opening) ? "no" : "yes")
+                                Said.say("working.shortest-side-opening"),
+                                Said.say("working.against", form.shortest().forPeople(), opening.forPeople()),
+                                form.shortest().isMoreThan(opening)
+                                        ? Said.say("working.no-2")
+                                        : Said.say("working.yes"))
                         .step(
-                                "middle side ≥ 5 mm",
-                                form.middle().forPeople() + " against 5 mm",
-                                THINNEST_GRIP.isMoreThan(form.middle()) ? "no" : "yes")
-                        .from(Source.commonPractice("Common practice: what a small hand can hold in tongs"))
+                                Said.say("working.middle-side-5-mm"),
+                                Said.say("working.against-5-mm", form.middle().forPeople()),
+                                THINNEST_GRIP.isMoreThan(form.middle())
+                                        ? Said.say("working.no-2")
+                                        : Said.say("working.yes"))
+                        .from(Source.commonPractice(Said.of("source.what-a-small-hand-can-hold")))
                         .close());
     }
 
@@ -122,18 +129,18 @@ public final class Posting {
         return new Spooning(
                 spoonfuls,
                 seconds,
-                Reckoning.asking("How many spoonfuls to move it?")
-                        .given("Fill", fill.forPeople())
-                        .given("Spoon", spoon.forPeople())
+                Reckoning.asking(Said.say("working.how-many-spoonfuls-to-move-it"))
+                        .given(Said.say("working.fill"), fill.forPeople())
+                        .given(Said.say("working.spoon"), spoon.forPeople())
                         .step(
-                                "spoonfuls = fill ÷ spoon, rounded up",
+                                Said.say("working.spoonfuls-fill-spoon-rounded-up"),
                                 fill.forPeople() + " ÷ " + spoon.capacity().forPeople(),
                                 Long.toString(spoonfuls))
                         .step(
-                                "time = spoonfuls × 5 s",
+                                Said.say("working.time-spoonfuls-5-s"),
                                 spoonfuls + " × 5 s",
                                 String.format(Locale.ROOT, "%d:%02d min", seconds / 60, seconds % 60))
-                        .from(Source.commonPractice("Common practice: five seconds a spoonful"))
+                        .from(Source.commonPractice(Said.of("source.five-seconds-a-spoonful")))
                         .close());
     }
 
@@ -142,6 +149,6 @@ public final class Posting {
     }
 
     private static String fits(Length side, Length slot) {
-        return side.plus(PLAY).isMoreThan(slot) ? "no" : "yes";
+        return side.plus(PLAY).isMoreThan(slot) ? Said.say("working.no-2") : Said.say("working.yes");
     }
 }

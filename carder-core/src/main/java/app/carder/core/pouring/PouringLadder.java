@@ -9,6 +9,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
 import java.util.ArrayList;
@@ -34,40 +35,36 @@ public final class PouringLadder {
     private static final double LEAST_OF_A_BOTTLE = 0.3;
     private static final int MOST_SETS = 6;
 
-    private static final Source PRACTICE =
-            Source.commonPractice("Common practice: jugs nine tenths full, cups eight tenths");
+    private static final Source PRACTICE = Source.commonPractice(Said.of("source.jugs-nine-tenths-full-cups-eight"));
 
     private PouringLadder() {}
 
     /** The rungs, each harder than the one before. */
     public enum Rung {
         /** All of it from one jug to another. */
-        JUG_TO_JUG("Jug to jug", "All of it goes from one to the other, and back."),
+        JUG_TO_JUG,
         /** Shared evenly, nothing stays. */
-        TWO_EQUAL("Jug to two equal cups", "Both cups end at the same height and the jug is empty."),
+        TWO_EQUAL,
         /** More in the jug than the cups take. */
-        TWO_UNEQUAL("Jug to two unequal cups", "Each cup is full and some must stay in the jug."),
+        TWO_UNEQUAL,
         /** Stop at a line. */
-        TO_A_LINE("Pour to a line", "The child stops at the line; the rest stays in the jug."),
+        TO_A_LINE,
         /** Through a funnel into a bottle. */
-        NARROW_NECK("Narrow neck, with a funnel", "Slowly enough that the funnel does not run over.");
+        NARROW_NECK;
 
-        private final String words;
-        private final String sign;
-
-        Rung(String words, String sign) {
-            this.words = words;
-            this.sign = sign;
+        /** What it is called. */
+        public Said said() {
+            return Said.of("pouring-step." + name());
         }
 
         /** For people. */
         public String words() {
-            return words;
+            return said().words();
         }
 
         /** What the child sees by itself at the end. */
         public String sign() {
-            return sign;
+            return Said.say("pouring-step." + name() + ".sign");
         }
     }
 
@@ -209,7 +206,7 @@ public final class PouringLadder {
                         fill,
                         notebook(from.named(), List.of(into.named()))
                                 .step(
-                                        "fill = nine tenths of the smaller",
+                                        Said.say("working.fill-nine-tenths-of-the-smaller"),
                                         "0.9 × " + less.forPeople(),
                                         measured.forPeople()))));
     }
@@ -247,11 +244,11 @@ public final class PouringLadder {
                         fill,
                         notebook(from.named(), cups)
                                 .step(
-                                        "the cups differ by",
+                                        Said.say("working.the-cups-differ-by"),
                                         large.forPeople() + " ÷ " + small.forPeople() + " − 1",
                                         percent(ratio - 1))
                                 .step(
-                                        "fill = 2 × eight tenths of a cup",
+                                        Said.say("working.fill-2-eight-tenths-of-a"),
                                         "2 × 0.8 × " + small.forPeople(),
                                         measured.forPeople()))));
     }
@@ -284,15 +281,15 @@ public final class PouringLadder {
                         fill,
                         notebook(from.named(), cups)
                                 .step(
-                                        "into the cups, to their lines = eight tenths of each",
+                                        Said.say("working.into-the-cups-to-their-lines"),
                                         intoA.forPeople() + " + " + intoB.forPeople(),
                                         both.forPeople())
                                 .step(
-                                        "fill = what both hold to the rim ÷ 0.9, so that some must stay whatever is poured",
+                                        Said.say("working.fill-what-both-hold-to-the"),
                                         toTheRim.forPeople() + " ÷ 0.9",
                                         measured.forPeople())
                                 .step(
-                                        "stays = fill − cups",
+                                        Said.say("working.stays-fill-cups"),
                                         measured.forPeople() + " − " + both.forPeople(),
                                         stays.forPeople()))));
     }
@@ -343,17 +340,18 @@ public final class PouringLadder {
                 List.of(toLine),
                 stays,
                 Optional.of(LineStrip.of(into.vessel(), height)),
-                "Tape on the strip that marks the line.",
+                Said.say("working.tape-on-the-strip-that-marks"),
                 fill,
                 notebook(from, List.of(into))
-                        .given("Up to the line", toLine.forPeople())
+                        .given(Said.say("working.up-to-the-line"), toLine.forPeople())
                         .step(
-                                "height of the line, solved from "
-                                        + into.vessel().rule(),
+                                Said.say(
+                                        "working.height-of-the-line-solved-from",
+                                        into.vessel().rule()),
                                 toLine.forPeople(),
                                 height.forPeople())
                         .step(
-                                "stays = fill − line",
+                                Said.say("working.stays-fill-line"),
                                 measured.forPeople() + " − " + toLine.forPeople(),
                                 stays.forPeople()));
     }
@@ -382,8 +380,8 @@ public final class PouringLadder {
             Named from, Named into, Volume measured, Length neck, Funnel funnel, Material fill) {
         String across = Neck.of(fill, funnel.outlet())
                 .ratio()
-                .map(ratio -> String.format(Locale.ROOT, "%.1f grains across, at least 6", ratio))
-                .orElse("a liquid");
+                .map(ratio -> Said.say("working.grains-across-at-least-6", ratio))
+                .orElse(Said.say("working.a-liquid"));
         return set(
                 Rung.NARROW_NECK,
                 from,
@@ -392,30 +390,44 @@ public final class PouringLadder {
                 List.of(measured),
                 Volume.ZERO,
                 Optional.empty(),
-                "%s stands in the neck: outlet %s in %s."
-                        .formatted(funnel.name(), funnel.outlet().forPeople(), neck.forPeople()),
+                Said.say(
+                        "working.stands-in-the-neck-outlet-in",
+                        funnel.name(),
+                        funnel.outlet().forPeople(),
+                        neck.forPeople()),
                 fill,
                 notebook(from, List.of(into))
                         .given(
-                                "Funnel",
-                                funnel.name() + ", outlet " + funnel.outlet().forPeople())
-                        .step("outlet ≤ neck", funnel.outlet().forPeople() + " against " + neck.forPeople(), "goes in")
-                        .step("outlet against the grain", across, "runs")
+                                Said.say("working.funnel"),
+                                Said.say(
+                                        "working.outlet-2",
+                                        funnel.name(),
+                                        funnel.outlet().forPeople()))
                         .step(
-                                "fill = nine tenths of the jug",
+                                Said.say("working.outlet-neck"),
+                                Said.say("working.against", funnel.outlet().forPeople(), neck.forPeople()),
+                                Said.say("working.goes-in"))
+                        .step(Said.say("working.outlet-against-the-grain"), across, Said.say("working.runs"))
+                        .step(
+                                Said.say("working.fill-nine-tenths-of-the-jug"),
                                 "0.9 × " + from.vessel().capacity().forPeople(),
                                 measured.forPeople()));
     }
 
     private static Reckoning.Notebook notebook(Named from, List<Named> into) {
-        Reckoning.Notebook notebook = Reckoning.asking("What is measured out?")
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.what-is-measured-out"))
                 .given(
-                        "From " + from.name(),
-                        from.vessel().forPeople() + ", holds "
-                                + from.vessel().capacity().forPeople());
+                        Said.say("working.from", from.name()),
+                        Said.say(
+                                "working.holds",
+                                from.vessel().forPeople(),
+                                from.vessel().capacity().forPeople()));
         into.forEach(cup -> notebook.given(
-                "Into " + cup.name(),
-                cup.vessel().forPeople() + ", holds " + cup.vessel().capacity().forPeople()));
+                Said.say("working.into", cup.name()),
+                Said.say(
+                        "working.holds",
+                        cup.vessel().forPeople(),
+                        cup.vessel().capacity().forPeople())));
         return notebook;
     }
 
@@ -444,7 +456,7 @@ public final class PouringLadder {
                 line,
                 note,
                 notebook.step(
-                                "mass = fill × density",
+                                Said.say("working.mass-fill-density"),
                                 measured.forPeople() + " × " + density.forPeople(),
                                 mass.forPeople())
                         .from(PRACTICE)

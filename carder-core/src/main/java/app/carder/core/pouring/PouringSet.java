@@ -10,6 +10,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.pouring.PouringLadder.Named;
 import app.carder.core.pouring.PouringLadder.Rung;
 import app.carder.core.reckoning.Reckoning;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.List;
 import java.util.Optional;
@@ -62,8 +63,11 @@ public record PouringSet(
                 x,
                 deepest + 30,
                 rung.words(),
-                "At the end: %s in %s, %s stays."
-                        .formatted(each.get(0).forPeople(), into.get(0).name(), remainder.forPeople()));
+                Said.say(
+                        "working.at-the-end-in-stays",
+                        each.get(0).forPeople(),
+                        into.get(0).name(),
+                        remainder.forPeople()));
     }
 
     private static double stand(Sheet sheet, Named named, Volume held, double x, double deepest) {

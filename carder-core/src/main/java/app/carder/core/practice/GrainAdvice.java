@@ -4,6 +4,7 @@ import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import java.util.Optional;
 
 /**
@@ -16,30 +17,25 @@ import java.util.Optional;
  */
 public record GrainAdvice(String words, Source source) {
 
-    private static final Source PRACTICE = Source.commonPractice("Common practice, which differs between styles");
+    private static final Source PRACTICE =
+            Source.commonPractice(Said.of("source.common-practice-which-differs-between-styles"));
 
     /** How coarse a fill is. */
     public enum GrainClass {
         /** A powder, or under 1 mm. */
-        POWDER("powder"),
+        POWDER,
         /** 1 mm to under 4 mm across its middle measure: rice, millet. */
-        FINE("fine grain"),
+        FINE,
         /** 4 mm to under 9 mm: lentils, chickpeas, macaroni. */
-        MEDIUM("medium grain"),
+        MEDIUM,
         /** 9 mm and more: large pasta, pebbles, shavings. */
-        BIG("big grain"),
+        BIG,
         /** Flows level. */
-        LIQUID("liquid");
-
-        private final String words;
-
-        GrainClass(String words) {
-            this.words = words;
-        }
+        LIQUID;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("grain." + name());
         }
 
         /** The class of what is poured; absent for everything else. */
@@ -85,31 +81,22 @@ public record GrainAdvice(String words, Source source) {
         return switch (style) {
             case PREPARED_ENVIRONMENT ->
                 small && months < 48
-                        ? Optional.of(
-                                "%s is a %s: this style keeps it for about four years and up and starts with big grains that a child can tidy alone."
-                                        .formatted(material.name(), grain.words()))
+                        ? Optional.of(Said.say("working.is-a-this-style-keeps-it", material.name(), grain.words()))
                         : Optional.empty();
             case THEMED_CENTRES ->
                 small && months < 36
-                        ? Optional.of("%s in a deep bin on a sheet; fewer tools than children keep hands in it."
-                                .formatted(material.name()))
+                        ? Optional.of(Said.say("working.in-a-deep-bin-on-a", material.name()))
                         : Optional.empty();
             case FREE_FLOW ->
                 small && months < 36
-                        ? Optional.of("%s in a wide tray on a sheet, or out of doors, with an adult near."
-                                .formatted(material.name()))
+                        ? Optional.of(Said.say("working.in-a-wide-tray-on-a", material.name()))
                         : Optional.empty();
             case HOME_MIXED_AGE ->
                 grain != GrainClass.LIQUID && months < 36
-                        ? Optional.of(
-                                "With a younger one about, %s on a sheet on the floor, and the lid on when you turn away."
-                                        .formatted(material.name()))
+                        ? Optional.of(Said.say("working.with-a-younger-one-about-on", material.name()))
                         : Optional.empty();
             case ADULT_LED_GAMES ->
-                small
-                        ? Optional.of("%s runs away in a game with turns: a bigger grain or pieces are counted faster."
-                                .formatted(material.name()))
-                        : Optional.empty();
+                small ? Optional.of(Said.say("working.runs-away-in-a-game-with", material.name())) : Optional.empty();
         };
     }
 }

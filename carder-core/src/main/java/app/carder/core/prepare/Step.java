@@ -1,6 +1,7 @@
 package app.carder.core.prepare;
 
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.time.Duration;
 import java.util.Set;
 
@@ -19,19 +20,13 @@ public record Step(String name, Duration handsOn, Duration waiting, Who who, int
     /** Who does a step. */
     public enum Who {
         /** Staff, in opening hours. */
-        ADULT("an adult"),
+        ADULT,
         /** Children with an adult, in their sessions. */
-        CHILDREN("children, with an adult");
-
-        private final String words;
-
-        Who(String words) {
-            this.words = words;
-        }
+        CHILDREN;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("preparer." + name());
         }
     }
 

@@ -1,25 +1,24 @@
 package app.carder.core.proposal;
 
+import app.carder.core.said.Said;
 import java.util.Arrays;
 import java.util.Optional;
 
 /** How much of an adult a card takes while it is out. Common practice. */
 public enum AdultLoad {
     /** Nobody has to be there. */
-    RUNS_BY_ITSELF("runs by itself", 0),
+    RUNS_BY_ITSELF(0),
     /** Somebody near, who has an eye on another one too. */
-    NEAR("an adult near", 2),
+    NEAR(2),
     /** An adult, and nothing else meanwhile. */
-    HANDS_ON("an adult's hands", 4);
+    HANDS_ON(4);
 
     /** Parts of one adult. */
     static final int PARTS_OF_AN_ADULT = 4;
 
-    private final String words;
     private final int parts;
 
-    AdultLoad(String words, int parts) {
-        this.words = words;
+    AdultLoad(int parts) {
         this.parts = parts;
     }
 
@@ -30,7 +29,7 @@ public enum AdultLoad {
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("adult-load." + name());
     }
 
     /** Quarters of an adult, 0 to 4. */

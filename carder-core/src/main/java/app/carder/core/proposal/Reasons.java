@@ -3,17 +3,16 @@ package app.carder.core.proposal;
 import app.carder.core.framework.Sense;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekScore.Breach;
+import app.carder.core.said.Dates;
 import app.carder.core.said.Said;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Turn;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -24,7 +23,6 @@ import java.util.stream.Collectors;
 /** Why each card is where it is, and what was given up. */
 final class Reasons {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.UK);
     private static final int RARE = 2;
 
     private final WeekProblem problem;
@@ -188,6 +186,6 @@ final class Reasons {
     }
 
     private String name(int day) {
-        return DAY.format(problem.days().get(day).on());
+        return Dates.weekday(problem.days().get(day).on().getDayOfWeek());
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.ratio;
 
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -66,9 +67,11 @@ public record Band(int fromMonths, int toMonths, List<Step> steps, int childrenP
     public String forPeople() {
         return steps.isEmpty()
                 ? "1:" + childrenPerAdult
-                : steps.stream()
-                                .map(step -> step.adults() + " for up to " + step.children())
-                                .collect(Collectors.joining(", "))
-                        + ", then 1 for every " + childrenPerAdult;
+                : Said.say(
+                        "working.then-1-for-every",
+                        steps.stream()
+                                .map(step -> Said.say("working.for-up-to", step.adults(), step.children()))
+                                .collect(Collectors.joining(", ")),
+                        childrenPerAdult);
     }
 }

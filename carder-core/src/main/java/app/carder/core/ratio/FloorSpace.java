@@ -2,6 +2,7 @@ package app.carder.core.ratio;
 
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.math.BigDecimal;
 import java.util.List;
@@ -40,7 +41,7 @@ public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Sourc
         List<Row> rows = ROWS.stream()
                 .filter(row -> row.code().equals(rule.terms().floor()))
                 .toList();
-        Reckoning.Notebook notes = Reckoning.asking("How much floor do these children need?");
+        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.how-much-floor-do-these-children"));
         BigDecimal sum = BigDecimal.ZERO;
         BigDecimal most = rows.get(rows.size() - 1).squareMetres();
         for (Row row : rows) {
@@ -51,9 +52,9 @@ public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Sourc
                 BigDecimal part = row.squareMetres().multiply(BigDecimal.valueOf(children));
                 sum = sum.add(part);
                 most = most.max(row.squareMetres());
-                notes.given("From %d months".formatted(row.fromMonths()), children + " children")
+                notes.given(Said.say("working.from-months", row.fromMonths()), Said.say("working.children-2", children))
                         .step(
-                                "children × floor for each",
+                                Said.say("working.children-floor-for-each"),
                                 "%d × %s m²"
                                         .formatted(children, row.squareMetres().toPlainString()),
                                 String.format(Locale.ROOT, "%.1f m²", part))

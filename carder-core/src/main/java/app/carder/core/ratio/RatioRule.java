@@ -2,6 +2,7 @@ package app.carder.core.ratio;
 
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -101,9 +102,9 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
     }
 
     private Need byCaps(List<Integer> agesInMonths) {
-        Reckoning.Notebook notes = Reckoning.asking("How many childminders do these children need?")
-                .given("Rule", name)
-                .given("Children", Integer.toString(agesInMonths.size()));
+        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.how-many-childminders-do-these-children"))
+                .given(Said.say("working.rule"), name)
+                .given(Said.say("working.children"), Integer.toString(agesInMonths.size()));
         int adults = 0;
         for (Cap cap : caps) {
             int children = (int) agesInMonths.stream()
@@ -112,9 +113,9 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
             int asked = (int) ceil(children, cap.most());
             adults = Math.max(adults, asked);
             notes.step(
-                            "under %d months: at most %d each".formatted(cap.underMonths(), cap.most()),
+                            Said.say("working.under-months-at-most-each", cap.underMonths(), cap.most()),
                             children + " ÷ " + cap.most(),
-                            asked + (asked == 1 ? " adult" : " adults"))
+                            Said.say("working.adults", asked))
                     .from(Source.fromMemory(cap.source()));
         }
         return new Need(adults, adults, notes.close());
@@ -123,8 +124,8 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
     private Need byBands(List<Integer> agesInMonths) {
         int[] children = new int[bands.size()];
         agesInMonths.forEach(months -> children[bandOf(months)]++);
-        Reckoning.Notebook notes =
-                Reckoning.asking("How many adults do these children need?").given("Rule", name);
+        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.how-many-adults-do-these-children"))
+                .given(Said.say("working.rule"), name);
         long denominator = 1;
         for (Band band : bands) {
             denominator *= band.isTable() ? 1 : band.childrenPerAdult();
@@ -138,7 +139,7 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
             if (children[at] == 0) {
                 continue;
             }
-            notes.given(months(band), children[at] + " children, " + band.forPeople())
+            notes.given(months(band), Said.say("working.children-3", children[at], band.forPeople()))
                     .from(Source.fromMemory(band.source()));
             if (band.isTable()) {
                 tables += band.byTable(children[at]);
@@ -153,13 +154,16 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
         int adults = tables + (int) ceil(parts, denominator);
         if (!sum.isEmpty()) {
             notes.step(
-                    "each child takes its part of an adult, the sum is rounded up",
+                    Said.say("working.each-child-takes-its-part-of"),
                     String.join(" + ", sum)
                             + String.format(Locale.ROOT, " = %.2f", tables + parts / (double) denominator),
-                    adults + (adults == 1 ? " adult" : " adults"));
+                    Said.say("working.adults", adults));
         }
         if (byBand > adults) {
-            notes.step("each age rounded up by itself", "some inspectors ask for this", byBand + " adults");
+            notes.step(
+                    Said.say("working.each-age-rounded-up-by-itself"),
+                    Said.say("working.some-inspectors-ask-for-this"),
+                    Said.say("working.adults", byBand));
         }
         return new Need(adults, byBand, notes.close());
     }
@@ -174,7 +178,7 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
     }
 
     private static String months(Band band) {
-        return "From %d to under %d months".formatted(band.fromMonths(), band.toMonths());
+        return Said.say("working.from-to-under-months", band.fromMonths(), band.toMonths());
     }
 
     private static long ceil(long amount, long by) {
@@ -231,15 +235,15 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
     /** What must be said wherever the rule is used: what it presumes, and what is not held here. */
     public List<String> saidWithIt() {
         List<String> said = new ArrayList<>();
-        said.add("Presumes: " + terms.presumes() + ".");
+        said.add(Said.say("working.presumes", terms.presumes()));
         if (terms.leastOnPremises() > 1) {
-            said.add("At least %d adults in the house while any child is there.".formatted(terms.leastOnPremises()));
+            said.add(Said.say("working.at-least-adults-in-the-house", terms.leastOnPremises()));
         }
-        terms.largestGroup().ifPresent(most -> said.add("At most %d children in one group.".formatted(most)));
+        terms.largestGroup().ifPresent(most -> said.add(Said.say("working.at-most-children-in-one-group", most)));
         if (!terms.notHeld().isEmpty()) {
             said.add(terms.notHeld());
         }
-        said.add("Figures " + terms.checked() + "; check the current text.");
+        said.add(Said.say("working.figures-check-the-current-text", terms.checked()));
         return said;
     }
 }

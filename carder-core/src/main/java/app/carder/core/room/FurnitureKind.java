@@ -1,44 +1,46 @@
 package app.carder.core.room;
 
+import app.carder.core.said.Said;
+
 /**
  * The palette of furniture: usual sizes for a room of under-sixes, meant to be changed on the plan. Sizes are common practice;
  * table and chair heights lie within EN 1729-1 sizes 00 to 2 (from memory).
  */
 public enum FurnitureKind {
     /** A table that children sit or stand at. */
-    TABLE("Table", 1200, 600, 460, Use.PLAYED_AT),
+    TABLE(1200, 600, 460, Use.PLAYED_AT),
     /** A table lit from within. */
-    LIGHT_TABLE("Light table", 900, 600, 480, Use.PLAYED_AT),
+    LIGHT_TABLE(900, 600, 480, Use.PLAYED_AT),
     /** A tray on a stand, for dry fills. */
-    TRAY_STAND("Tray on a stand", 900, 600, 500, Use.PLAYED_AT),
+    TRAY_STAND(900, 600, 500, Use.PLAYED_AT),
     /** A tray on a stand, for water or wet sand. */
-    WATER_TRAY("Water tray", 1000, 700, 500, Use.PLAYED_AT),
+    WATER_TRAY(1000, 700, 500, Use.PLAYED_AT),
     /** Shelves that a child sees over when standing. */
-    LOW_SHELF("Low shelf", 1200, 350, 700, Use.SHELF),
+    LOW_SHELF(1200, 350, 700, Use.SHELF),
     /** Shelves that an adult sees over when standing. */
-    HALF_SHELF("Half-high shelf", 1200, 350, 1100, Use.SHELF),
+    HALF_SHELF(1200, 350, 1100, Use.SHELF),
     /** A cupboard that nobody sees over. */
-    TALL_CUPBOARD("Tall cupboard", 1000, 450, 1900, Use.STORAGE),
+    TALL_CUPBOARD(1000, 450, 1900, Use.STORAGE),
     /** An easel. */
-    EASEL("Easel", 700, 600, 1150, Use.PLAYED_AT),
+    EASEL(700, 600, 1150, Use.PLAYED_AT),
     /** A counter, a stove, a post office window. */
-    PLAY_STAND("Role play stand", 1100, 400, 900, Use.PLAYED_AT),
+    PLAY_STAND(1100, 400, 900, Use.PLAYED_AT),
     /** A seat for one. */
-    CHAIR("Chair", 320, 320, 260, Use.PLAYED_AT),
+    CHAIR(320, 320, 260, Use.PLAYED_AT),
     /** A seat for an adult and two children. */
-    SOFA("Sofa", 1300, 700, 650, Use.PLAYED_AT),
+    SOFA(1300, 700, 650, Use.PLAYED_AT),
     /** A mat that is played on. */
-    RUG("Rug", 2000, 1500, 10, Use.FLAT),
+    RUG(2000, 1500, 10, Use.FLAT),
     /** A screen between zones. */
-    DIVIDER("Divider", 1200, 50, 1000, Use.STORAGE),
+    DIVIDER(1200, 50, 1000, Use.STORAGE),
     /** A basin with a tap. */
-    SINK("Sink with tap", 700, 450, 600, Use.TAP),
+    SINK(700, 450, 600, Use.TAP),
     /** A planter or a raised bed. */
-    PLANTER("Planter", 1200, 500, 450, Use.PLAYED_AT),
+    PLANTER(1200, 500, 450, Use.PLAYED_AT),
     /** A sand pit in the ground. */
-    SAND_PIT("Sand pit", 2000, 2000, 200, Use.PLAYED_AT),
+    SAND_PIT(2000, 2000, 200, Use.PLAYED_AT),
     /** A bench or a log. */
-    BENCH("Bench", 1200, 350, 320, Use.PLAYED_AT);
+    BENCH(1200, 350, 320, Use.PLAYED_AT);
 
     /** What children do with it, as far as space is concerned. */
     public enum Use {
@@ -54,14 +56,12 @@ public enum FurnitureKind {
         FLAT
     }
 
-    private final String words;
     private final int widthMm;
     private final int depthMm;
     private final int heightMm;
     private final Use use;
 
-    FurnitureKind(String words, int widthMm, int depthMm, int heightMm, Use use) {
-        this.words = words;
+    FurnitureKind(int widthMm, int depthMm, int heightMm, Use use) {
         this.widthMm = widthMm;
         this.depthMm = depthMm;
         this.heightMm = heightMm;
@@ -70,7 +70,7 @@ public enum FurnitureKind {
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("furniture." + name());
     }
 
     /** Usual width, millimetres. */

@@ -6,8 +6,8 @@ import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
+import app.carder.core.said.Said;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -65,15 +65,14 @@ public final class PlanDrawing {
         return drawing.sheet.done(
                 width,
                 height,
-                "Plan of " + name,
-                String.format(
-                        Locale.ROOT,
-                        "%s, %.1f m by %.1f m, with %s.",
+                Said.say("working.plan-of", name),
+                Said.say(
+                        "working.m-by-m-with",
                         name,
                         outline.getWidth() / 1000,
                         outline.getHeight() / 1000,
                         plan.zones().isEmpty()
-                                ? "no zones yet"
+                                ? Said.say("working.no-zones-yet")
                                 : plan.zones().stream().map(Zone::name).collect(Collectors.joining(", "))));
     }
 

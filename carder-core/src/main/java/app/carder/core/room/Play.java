@@ -1,23 +1,23 @@
 package app.carder.core.room;
 
+import app.carder.core.said.Said;
+
 /** How high a child's play is: what an adult must see to see the child. Common practice. */
 public enum Play {
     /** Sitting or lying on the floor. */
-    FLOOR("on the floor", 300),
+    FLOOR(300),
     /** Sitting or standing at a low table. */
-    TABLE("at a table", 800);
+    TABLE(800);
 
-    private final String words;
     private final int heightMm;
 
-    Play(String words, int heightMm) {
-        this.words = words;
+    Play(int heightMm) {
         this.heightMm = heightMm;
     }
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("play-at." + name());
     }
 
     /** What must be seen, millimetres above the floor. */

@@ -30,7 +30,7 @@ public final class RoomCheck {
     private static final double APART_MM = 1500;
     private static final int DIVIDES_MM = 900;
     private static final double FAR_FROM_TAP_M = 5;
-    private static final Source PRACTICE = Source.commonPractice("Common practice");
+    private static final Source PRACTICE = Source.commonPractice(Said.of("source.common-practice"));
 
     private final RoomPlan plan;
     private final Capacity capacity;
@@ -82,7 +82,7 @@ public final class RoomCheck {
                 "NOT_LOOKED_OVER",
                 Level.CANNOT_BE_JUDGED,
                 Finding.Words.of("room.not-looked-over", why),
-                "the room",
+                Said.say("working.the-room"),
                 PRACTICE,
                 "");
     }
@@ -100,7 +100,7 @@ public final class RoomCheck {
                         children,
                         need.get().toPlainString(),
                         capacity.floorM2().toString()),
-                "the room",
+                Said.say("working.the-room"),
                 capacity.source(),
                 rule.name()));
     }

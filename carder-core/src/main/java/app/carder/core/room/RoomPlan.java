@@ -2,6 +2,7 @@ package app.carder.core.room;
 
 import app.carder.core.measure.Length;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -100,28 +101,22 @@ public record RoomPlan(
         /** Refuses a wall without length. */
         public Wall {
             checkId(id);
-            checkApart("Wall", from, to);
+            checkApart("working.wall", from, to);
         }
     }
 
     /** What a door is for. */
     public enum DoorUse {
         /** Into the rest of the building. */
-        INNER("Door"),
+        INNER,
         /** Into the garden. */
-        GARDEN("Garden door"),
+        GARDEN,
         /** A fire exit, whatever else it is used for. */
-        FIRE_EXIT("Fire exit");
-
-        private final String words;
-
-        DoorUse(String words) {
-            this.words = words;
-        }
+        FIRE_EXIT;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("door." + name());
         }
     }
 
@@ -137,28 +132,22 @@ public record RoomPlan(
         /** Refuses a door without width. */
         public Door {
             checkId(id);
-            checkApart("Door", from, to);
+            checkApart("door.INNER", from, to);
         }
     }
 
     /** What is underfoot. */
     public enum Ground {
         /** Can be wiped: lino, tiles, sealed wood, paving. */
-        HARD("hard floor"),
+        HARD,
         /** Carpet. */
-        CARPET("carpet"),
+        CARPET,
         /** Grass, bark, earth. */
-        GRASS("grass or earth");
-
-        private final String words;
-
-        Ground(String words) {
-            this.words = words;
-        }
+        GRASS;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("ground." + name());
         }
     }
 
@@ -295,7 +284,7 @@ public record RoomPlan(
 
     private static void checkApart(String what, Point from, Point to) {
         if (from.equals(to)) {
-            throw Refused.because("refused.room-plan.must-have-two", what, from);
+            throw Refused.because("refused.room-plan.must-have-two", Said.of(what), from);
         }
     }
 }

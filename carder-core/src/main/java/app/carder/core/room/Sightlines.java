@@ -5,6 +5,7 @@ import app.carder.core.reckoning.Source;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
+import app.carder.core.said.Said;
 import app.carder.core.said.TimeLimit;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -235,27 +236,29 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
 
     /** How it is reckoned. */
     public Reckoning reckoning(RoomPlan plan) {
-        Reckoning.Notebook notes = Reckoning.asking("Which part of each zone does an adult see?")
-                .given("Eye, standing", RoomPlan.Posture.STANDING.eyeMm() / 10 + " cm")
-                .given("Eye, seated on a low chair", RoomPlan.Posture.SEATED.eyeMm() / 10 + " cm");
+        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.which-part-of-each-zone-does"))
+                .given(Said.say("working.eye-standing"), RoomPlan.Posture.STANDING.eyeMm() / 10 + " cm")
+                .given(Said.say("working.eye-seated-on-a-low-chair"), RoomPlan.Posture.SEATED.eyeMm() / 10 + " cm");
         for (Play play : Play.values()) {
-            notes.given("A child " + play.words() + " is seen at", play.heightMm() / 10 + " cm");
+            notes.given(Said.say("working.a-child-is-seen-at", play.words()), play.heightMm() / 10 + " cm");
         }
-        notes.given("Adults' spots", String.valueOf(plan.spots().size()))
+        notes.given(
+                        Said.say("working.adults-spots"),
+                        String.valueOf(plan.spots().size()))
                 .step(
-                        "furniture of height h hides what lies nearer than k times its far edge, k = (eye - child) / (eye - h)",
-                        "standing, over a shelf of 70 cm to a child on the floor: (150 - 30) / (150 - 70)",
-                        "k = 1.5: behind a far edge at 2 m the floor is hidden to 3 m");
+                        Said.say("working.furniture-of-height-h-hides-what"),
+                        Said.say("working.standing-over-a-shelf-of-70"),
+                        Said.say("working.k-1-5-behind-a-far"));
         for (ZoneSight zone : zones) {
             Seen seen = zone.areas().getOrDefault(Play.FLOOR, new Seen(0, 0));
             notes.step(
-                    zone.zone().name() + ": seen by at least one adult / floor of the zone, child on the floor",
+                    Said.say("working.seen-by-at-least-one-adult", zone.zone().name()),
                     String.format(Locale.ROOT, "%.2f m² / %.2f m²", seen.seenM2(), seen.floorM2()),
                     seen.percent() + " %");
         }
-        return notes.from(Source.derived("Similar triangles"))
+        return notes.from(Source.derived(Said.of("source.similar-triangles")))
                 .from(Source.fromMemory("Eye heights: Pheasant, Bodyspace"))
-                .from(Source.commonPractice("Heights of play"))
+                .from(Source.commonPractice(Said.of("source.heights-of-play")))
                 .close();
     }
 }

@@ -1,25 +1,27 @@
 package app.carder.core.room;
 
+import app.carder.core.said.Said;
+
 /** What a zone is for, as far as the room is concerned. */
 public enum ZoneKind {
     /** Books, listening, being alone. */
-    QUIET("Quiet", Sound.QUIET),
+    QUIET(Sound.QUIET),
     /** Building, rolling, dancing. */
-    BUSY("Busy", Sound.LOUD),
+    BUSY(Sound.LOUD),
     /** Water, wet sand, paint. */
-    WET("Wet", Sound.MIDDLING),
+    WET(Sound.MIDDLING),
     /** Out of doors. */
-    OUTDOORS("Outdoors", Sound.MIDDLING),
+    OUTDOORS(Sound.MIDDLING),
     /** Light and shadow. */
-    LIGHT("Light table", Sound.MIDDLING),
+    LIGHT(Sound.MIDDLING),
     /** Being somebody else. */
-    ROLE_PLAY("Role play", Sound.LOUD),
+    ROLE_PLAY(Sound.LOUD),
     /** Marks, letters, stamps. */
-    WRITING("Writing", Sound.QUIET),
+    WRITING(Sound.QUIET),
     /** Trays and small things at a table. */
-    TABLE("Table", Sound.MIDDLING),
+    TABLE(Sound.MIDDLING),
     /** On the floor. */
-    FLOOR("Floor", Sound.MIDDLING);
+    FLOOR(Sound.MIDDLING);
 
     /** How loud it usually is. */
     public enum Sound {
@@ -31,17 +33,15 @@ public enum ZoneKind {
         LOUD
     }
 
-    private final String words;
     private final Sound sound;
 
-    ZoneKind(String words, Sound sound) {
-        this.words = words;
+    ZoneKind(Sound sound) {
         this.sound = sound;
     }
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("zone." + name());
     }
 
     /** How loud it usually is: common practice. */

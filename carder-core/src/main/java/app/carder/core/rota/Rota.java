@@ -3,6 +3,7 @@ package app.carder.core.rota;
 import app.carder.core.rota.RotaProblem.Adult;
 import app.carder.core.rota.RotaProblem.Area;
 import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -86,29 +87,22 @@ public record Rota(
             RotaProblem problem, Map<String, Integer> turns, List<Turn> unled, List<Turn> changed) {
         List<String> notes = new ArrayList<>();
         for (Turn turn : unled) {
-            notes.add("Week %d: nobody who is there can lead %s."
-                    .formatted(turn.week() + 1, name(problem, turn.areaId())));
+            notes.add(Said.say("working.week-nobody-who-is-there-can", turn.week() + 1, name(problem, turn.areaId())));
         }
         int most = turns.values().stream().mapToInt(Integer::intValue).max().orElse(0);
         int least = turns.values().stream().mapToInt(Integer::intValue).min().orElse(0);
         notes.add(
                 most - least <= 1
-                        ? "Turns are even: everyone leads %s in the cycle.".formatted(range(least, most))
-                        : "Turns are not even: from %d to %d in the cycle, because of absences or of who can lead what."
-                                .formatted(least, most));
+                        ? Said.say("working.turns-are-even-everyone-leads-in", range(least, most))
+                        : Said.say("working.turns-are-not-even-from-to", least, most));
         if (!problem.before().isEmpty()) {
-            notes.add(
-                    changed.isEmpty()
-                            ? "Nothing was changed."
-                            : changed.size() == 1
-                                    ? "One turn was changed."
-                                    : "%d turns were changed.".formatted(changed.size()));
+            notes.add(Said.say("working.turns-were-changed", changed.size()));
         }
         return notes;
     }
 
     private static String range(int least, int most) {
-        return least == most ? least + (least == 1 ? " time" : " times") : "%d or %d times".formatted(least, most);
+        return least == most ? Said.say("working.so-many-times", least) : Said.say("working.or-times", least, most);
     }
 
     private static String name(RotaProblem problem, String areaId) {

@@ -15,7 +15,7 @@ import java.util.Set;
  */
 public final class AdultCheck {
 
-    private static final Source OWN_WORDS = Source.entered("what the adults wrote about themselves");
+    private static final Source OWN_WORDS = Source.entered(Said.of("source.what-the-adults-wrote-about-themselves"));
     private static final Source EXPECTING = Source.fromMemory(
             "Guidance for new and expectant mothers at work: soil, droppings, raw egg, lead, strong vapours");
 

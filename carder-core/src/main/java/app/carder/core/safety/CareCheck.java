@@ -25,7 +25,7 @@ final class CareCheck {
 
     private static final Source RELATIONS =
             Source.fromMemory("Allergy reviews: botanical relations and common contents");
-    private static final Source FAMILY = Source.entered("what the family or the plan says");
+    private static final Source FAMILY = Source.entered(Said.of("source.what-the-family-or-the-plan"));
 
     /** Traits by which a thing is food, comes from a plant or touches skin. */
     private static final Set<Trait> FOOD_PLANT_OR_SKIN = Set.of(

@@ -1,6 +1,7 @@
 package app.carder.core.safety;
 
 import app.carder.core.measure.Length;
+import app.carder.core.said.Said;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -25,37 +26,31 @@ public record CareEntry(Kind kind, String words, String asksFor) {
     /** What sort of thing it is. */
     public enum Kind {
         /** A reaction of the immune system, outside the list. */
-        ALLERGY("allergy"),
+        ALLERGY,
         /** Makes ill without being an allergy. */
-        INTOLERANCE("intolerance"),
+        INTOLERANCE,
         /** A family's rule about food, of faith or conviction. */
-        FOOD_RULE("food rule of the family"),
+        FOOD_RULE,
         /** Eats what is no food. */
-        PICA("eats things that are not food"),
+        PICA,
         /** Difficulty in swallowing. */
-        SWALLOWING("difficulty swallowing"),
+        SWALLOWING,
         /** Fed by tube. */
-        TUBE_FEEDING("fed by tube"),
+        TUBE_FEEDING,
         /** Seizures; flicker may set them off. */
-        EPILEPSY("epilepsy"),
+        EPILEPSY,
         /** A hearing aid or an implant: magnets and static. */
-        HEARING_DEVICE("hearing aid or implant"),
+        HEARING_DEVICE,
         /** Fragile skin, eczema, a graft. */
-        SKIN("fragile skin"),
+        SKIN,
         /** How far the child reaches from a seat. */
-        REACH("reach from a seat"),
+        REACH,
         /** Anything else. */
-        OTHER("other");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        OTHER;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("care-kind." + name());
         }
 
         /** Whether it is about something that the child must not have: matched against names and contents. */

@@ -3,6 +3,8 @@ package app.carder.core.safety;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.Trait;
+import app.carder.core.said.Catalogue;
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,8 +28,8 @@ final class CareRelations {
 
     private CareRelations() {}
 
-    private static final Remembered<Listed, Optional<Match>> RELATED =
-            new Remembered<>(listed -> related(listed.avoided().words(), listed.material()));
+    private static final Remembered<Listed, Optional<Match>> RELATED = new Remembered<>(
+            listed -> related(Catalogue.ENGLISH.say(listed.avoided().said()), listed.material()));
 
     /** Words that say how a thing is, not what it is. */
     private static final Set<String> NO_NAMES = Set.of(
@@ -85,7 +87,7 @@ final class CareRelations {
      * @param found the words, trait or allergen that was found
      * @param because how it is related; empty where it is the thing itself
      */
-    record Match(String found, String because) {}
+    record Match(Said found, String because) {}
 
     /** Whether anything is known of what these words mean. */
     static boolean knows(String avoided) {
@@ -103,7 +105,7 @@ final class CareRelations {
         Material material = asked.material();
         Matcher itself = words(avoided).matcher(material.name());
         if (itself.find()) {
-            return Optional.of(new Match(itself.group(), ""));
+            return Optional.of(new Match(Said.typed(itself.group()), ""));
         }
         return related(avoided, material);
     }
@@ -130,15 +132,15 @@ final class CareRelations {
     private static Optional<Match> found(Relation relation, Material material) {
         Matcher name = relation.names().matcher(material.name());
         if (name.find()) {
-            return Optional.of(new Match(name.group(), relation.because()));
+            return Optional.of(new Match(Said.typed(name.group()), relation.because()));
         }
         return relation.traits().stream()
                 .filter(material::has)
-                .map(Trait::words)
+                .map(Trait::said)
                 .findFirst()
                 .or(() -> relation.allergens().stream()
                         .filter(material.allergens()::contains)
-                        .map(Allergen::words)
+                        .map(Allergen::said)
                         .findFirst())
                 .map(found -> new Match(found, relation.because()));
     }

@@ -2,6 +2,7 @@ package app.carder.core.safety;
 
 import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
+import app.carder.core.said.Said;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +25,7 @@ public record ChildPresent(
 
     /** Stands for whoever comes, where nobody is written down: nothing is known of them. */
     public static final ChildPresent WHOEVER_COMES =
-            new ChildPresent("whoever comes", Optional.empty(), Mouthing.NOT_SAID, Optional.empty(), List.of());
+            new ChildPresent("", Optional.empty(), Mouthing.NOT_SAID, Optional.empty(), List.of());
 
     /** Whether a child still explores with the mouth. */
     public enum Mouthing {
@@ -98,7 +99,11 @@ public record ChildPresent(
 
     /** For people: the name with the age that decides. */
     String forPeople() {
-        String months = age.map(found -> found.inMonths() + " months").orElse("age not known");
-        return name + " (" + months + (mouthing == Mouthing.SEEN ? ", mouths things)" : ")");
+        return Said.say(
+                "working.child-with-age",
+                this.equals(WHOEVER_COMES) ? Said.of("working.whoever-comes") : name,
+                age.<Said>map(found -> Said.of("working.months", found.inMonths()))
+                        .orElse(Said.of("working.age-not-known")),
+                mouthing == Mouthing.SEEN ? "yes" : "no");
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.safety;
 
+import app.carder.core.said.Catalogue;
 import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,20 +10,14 @@ import java.util.List;
  * to the last piece. From memory of advice to owners; the lists are {@code pet ...} in care-relations-en.csv and are never complete.
  */
 public enum Pet {
-    DOG("dog"),
-    CAT("cat"),
-    RABBIT("rabbit or guinea pig"),
-    BIRD("bird or hen");
-
-    private final String words;
-
-    Pet(String words) {
-        this.words = words;
-    }
+    DOG,
+    CAT,
+    RABBIT,
+    BIRD;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("animal." + name());
     }
 
     /** What on a card is told of for these animals; it holds nothing. */
@@ -30,12 +25,13 @@ public enum Pet {
         List<Finding> findings = new ArrayList<>();
         for (Pet pet : pets) {
             setup.items()
-                    .forEach(item -> CareRelations.related("pet " + pet.words, item.material())
+                    .forEach(item -> CareRelations.related(
+                                    "pet " + Catalogue.ENGLISH.say("animal." + pet.name()), item.material())
                             .map(match -> Finding.known(
                                     "PET_" + pet,
                                     Level.KNOW,
                                     new Finding.Words(
-                                            Said.of("pet.title", pet.words),
+                                            Said.of("pet.title", pet.words()),
                                             Said.of("pet.reason", match.found(), match.because()),
                                             Said.of("pet.caution")),
                                     new Finding.About(item.material().name(), List.of()),

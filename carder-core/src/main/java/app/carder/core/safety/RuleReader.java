@@ -23,18 +23,23 @@ import java.util.stream.Collectors;
  */
 record RuleReader(Rule rule, Trigger trigger, Concerned concerned) {
 
-    /** The card itself, where a rule is about nothing single on it. */
-    private static final Item THE_CARD = Item.of(
-            new Material(
-                    "the card",
-                    MaterialKind.PIECES,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Set.of(),
-                    Set.of(Trait.FINE, Trait.LOOKED_THROUGH),
-                    Source.entered("the card")),
-            Optional.empty());
+    /** The card itself, where a rule is about nothing single on it; the same for answers in whatever language it is named. */
+    private static Item theCard() {
+        return new Item(
+                "the card",
+                new Material(
+                        Said.say("working.the-card"),
+                        MaterialKind.PIECES,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Set.of(),
+                        Set.of(Trait.FINE, Trait.LOOKED_THROUGH),
+                        Source.entered(Said.of("source.the-card"))),
+                Optional.empty(),
+                Setup.Amount.KNOWN,
+                Optional.empty());
+    }
 
     static RuleReader of(Rule rule) {
         return new RuleReader(
@@ -57,7 +62,7 @@ record RuleReader(Rule rule, Trigger trigger, Concerned concerned) {
         Set<Gap> gaps = new LinkedHashSet<>();
         if (trigger.holdsForCard(setup)) {
             if (trigger.isAboutTheCard()) {
-                look(setup, THE_CARD, children, findings, gaps);
+                look(setup, theCard(), children, findings, gaps);
             } else {
                 setup.items().forEach(item -> look(setup, item, children, findings, gaps));
             }

@@ -31,7 +31,6 @@ import java.util.stream.Stream;
  */
 public final class SafetyCheck {
 
-    private static final String THE_CARD = "the card";
     private static final int MOST_DANGERS_NAMED = 4;
 
     private final List<Rule> rules;
@@ -54,7 +53,7 @@ public final class SafetyCheck {
                                 new Rule.Condition(row.get("when"), row.get("who")),
                                 Finding.Words.of("rule." + row.get("code"), "{allergens}"),
                                 new Finding.Authority(
-                                        new Source(row.get("source"), Basis.valueOf(row.get("basis"))),
+                                        new Source(Said.typed(row.get("source")), Basis.valueOf(row.get("basis"))),
                                         row.get("jurisdiction")),
                                 new Rule.Checked(
                                         row.get("checked"), Optional.of(LocalDate.parse(row.get("look_again_on"))))))
@@ -135,7 +134,7 @@ public final class SafetyCheck {
                                 Optional.empty(),
                                 Set.of(),
                                 Set.of(Trait.FINE, Trait.LOOKED_THROUGH),
-                                Source.entered(THE_CARD)),
+                                Source.entered(Said.of("source.the-card"))),
                         Optional.empty(),
                         Setup.Amount.KNOWN,
                         Optional.empty()))
@@ -181,7 +180,7 @@ public final class SafetyCheck {
                                         dangers.size() - named),
                         Said.of("fact." + gap.fact() + ".remedy")),
                 new Finding.About(gap.subject(), List.of()),
-                new Finding.Authority(Source.derived("a check that could not run has not passed"), ""),
+                new Finding.Authority(Source.derived(Said.of("source.a-check-that-could-not-run")), ""),
                 Optional.of(gap));
     }
 }

@@ -6,6 +6,7 @@ import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
 import app.carder.core.safety.Answer.Verdict;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -161,7 +162,9 @@ final class Trigger {
                                 .opening()
                                 .map(gap -> Known.of(gap.compareTo(least) >= 0 && gap.compareTo(most) <= 0))
                                 .orElseGet(() -> missing(setup, item, Fact.OPENING)),
-                        item -> item.material().opening().map(gap -> "an opening of " + gap.forPeople()));
+                        item -> item.material()
+                                .opening()
+                                .map(gap -> Said.say("working.an-opening-of", gap.forPeople())));
             }
             case "material" -> {
                 String wanted = rest.toLowerCase(Locale.ROOT);

@@ -1,10 +1,14 @@
 package app.carder.core.said;
 
 import com.ibm.icu.text.MessageFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.URL;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
-import java.time.format.FormatStyle;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -16,30 +20,101 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
- * Words by code and language: one file in English ({@code catalogue.properties}), and one more for each other language
+ * Words by code and language: files in English ({@code catalogue.properties}), and one more beside each for each other language
  * ({@code catalogue_de.properties}). What a language does not have is said in English. Words are patterns of ICU's
  * {@link MessageFormat}: plurals and choices stand in the words, where each language has its own.
+ *
+ * <p>Which files there are stands in the {@code META-INF/catalogues} of each module, a name on each line.
  */
 public final class Catalogue {
 
-    /** What the core says. */
+    private static final String LISTS = "META-INF/catalogues";
+
+    /** The first of the core's files. */
     public static final String CORE = "app.carder.core.said.catalogue";
 
-    /** The core's words in English. */
+    /** Where the words about safety and consent are: said wrongly they could hurt. */
+    private static final Set<String> GRAVE = Set.of(
+            "adult",
+            "allergen",
+            "breach",
+            "care",
+            "care-kind",
+            "fact",
+            "finding",
+            "gap",
+            "gate",
+            "level",
+            "pet",
+            "photo-use",
+            "rule",
+            "trait");
+
+    /** Under this code each language names who has checked those words and speaks it; empty where nobody has. */
+    private static final String CHECKED_BY = "language.checked-by";
+
+    private static final Object[] NOTHING = {};
+
+    /** All words in English. */
     public static final Catalogue ENGLISH = of(Locale.UK);
+
+    /** What everything is said in while this thread answers somebody. */
+    private static final ThreadLocal<Catalogue> SPOKEN = ThreadLocal.withInitial(() -> ENGLISH);
 
     private final Locale locale;
     private final Map<String, String> words;
     private final Map<String, MessageFormat> patterns = new ConcurrentHashMap<>();
+    /** What is said about nothing: most of all that is said. */
+    private final Map<String, String> plain = new ConcurrentHashMap<>();
+
+    private final boolean isToBeDoubted;
 
     private Catalogue(Locale locale, Map<String, String> words) {
         this.locale = locale;
         this.words = words;
+        isToBeDoubted = !locale.getLanguage().equals(Locale.ENGLISH.getLanguage())
+                && words.getOrDefault(CHECKED_BY, "").isEmpty();
     }
 
-    /** What the core says, in a language. */
+    /** All words, in a language. */
     public static Catalogue of(Locale locale) {
-        return of(locale, List.of(CORE));
+        return of(locale, files());
+    }
+
+    /** The names of all files of words. */
+    public static List<String> files() {
+        List<String> files = new ArrayList<>();
+        try {
+            for (URL list : Collections.list(Catalogue.class.getClassLoader().getResources(LISTS))) {
+                try (InputStream in = list.openStream()) {
+                    new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                            .lines()
+                            .forEach(files::add);
+                }
+            }
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException("The lists of files of words cannot be read.", unreadable);
+        }
+        return List.copyOf(files);
+    }
+
+    /** The words of whoever is answered in this thread; English where nobody said otherwise. */
+    public static Catalogue spoken() {
+        return SPOKEN.get();
+    }
+
+    /** Everything that this thread says is said in these words, until what is returned is closed. */
+    public Spoken speak() {
+        Catalogue before = SPOKEN.get();
+        SPOKEN.set(this);
+        return () -> SPOKEN.set(before);
+    }
+
+    /** While it is open, a thread speaks a language. */
+    public interface Spoken extends AutoCloseable {
+
+        @Override
+        void close();
     }
 
     /**
@@ -64,26 +139,37 @@ public final class Catalogue {
         return new Catalogue(locale, words);
     }
 
+    /** The same codes in a language that nobody speaks, which shows what is not in it, and what is cut off once words are longer. */
+    public Catalogue pseudo() {
+        Map<String, String> longer = new HashMap<>();
+        words.forEach((code, pattern) -> longer.put(code, PseudoLanguage.of(pattern)));
+        return new Catalogue(PseudoLanguage.LOCALE, longer);
+    }
+
+    /** Whether nobody who speaks the language has checked its words about safety and consent. */
+    public boolean isToBeDoubted() {
+        return isToBeDoubted;
+    }
+
+    /** The language. */
+    public Locale locale() {
+        return locale;
+    }
+
     /** Every code that has words. */
     public Set<String> codes() {
         return Collections.unmodifiableSet(words.keySet());
     }
 
     /**
-     * In words.
+     * In words. What is grave stands in English beside it, as long as nobody who speaks the language has checked it.
      *
      * @throws IllegalArgumentException if the catalogue does not have the code
      */
     public String say(Said said) {
-        List<Object> arguments = said.arguments();
-        return switch (said.code()) {
-            case Said.AS_TYPED -> String.valueOf(arguments.get(0));
-            case Said.ONE_AFTER_THE_OTHER ->
-                arguments.stream().map(this::argument).map(String::valueOf).collect(Collectors.joining(", "));
-            case Said.IN_SMALL_LETTERS ->
-                String.valueOf(argument(arguments.get(0))).toLowerCase(locale);
-            default -> say(said.code(), arguments.toArray());
-        };
+        return isToBeDoubted && isGrave(said)
+                ? "%s [%s]".formatted(inWords(said), ENGLISH.inWords(said))
+                : inWords(said);
     }
 
     /**
@@ -93,28 +179,53 @@ public final class Catalogue {
      * @throws IllegalArgumentException if the catalogue does not have the code
      */
     public String say(String code, Object... arguments) {
-        MessageFormat pattern = patterns.computeIfAbsent(code, one -> new MessageFormat(pattern(one), locale));
-        Object[] inWords = new Object[arguments.length];
-        for (int at = 0; at < arguments.length; at++) {
-            inWords[at] = argument(arguments[at]);
-        }
+        return say(Said.of(code, arguments));
+    }
+
+    private static boolean isGrave(Said said) {
+        return GRAVE.contains(said.code().substring(0, Math.max(0, said.code().indexOf('.'))))
+                || (said.code().equals(Said.IN_SMALL_LETTERS) || said.code().equals(Said.ONE_AFTER_THE_OTHER))
+                        && said.arguments().stream().anyMatch(one -> one instanceof Said inner && isGrave(inner));
+    }
+
+    private String inWords(Said said) {
+        List<Object> arguments = said.arguments();
+        return switch (said.code()) {
+            case Said.AS_TYPED -> String.valueOf(arguments.get(0));
+            case Said.ONE_AFTER_THE_OTHER ->
+                arguments.stream().map(this::argument).map(String::valueOf).collect(Collectors.joining(", "));
+            case Said.IN_SMALL_LETTERS ->
+                String.valueOf(argument(arguments.get(0))).toLowerCase(locale);
+            default ->
+                arguments.isEmpty()
+                        ? plain.computeIfAbsent(
+                                said.code(), code -> pattern(code, locale).format(NOTHING))
+                        : filled(said.code(), arguments);
+        };
+    }
+
+    private String filled(String code, List<Object> arguments) {
+        MessageFormat pattern = patterns.computeIfAbsent(code, one -> pattern(one, locale));
+        Object[] inWords = arguments.stream().map(this::argument).toArray();
         // A pattern must not be used by two threads at once; to wait is far shorter than to copy it.
         synchronized (pattern) {
             return pattern.format(inWords);
         }
     }
 
-    /** Days and times have one form everywhere. */
+    private MessageFormat pattern(String code, Locale language) {
+        return new MessageFormat(pattern(code), language);
+    }
+
     private Object argument(Object argument) {
         if (argument instanceof Said said) {
-            return say(said);
+            return inWords(said);
         }
         if (argument instanceof LocalTime time) {
-            return time.format(DateTimeFormatter.ofPattern("HH:mm", locale));
+            return Dates.time(time);
         }
         if (argument instanceof LocalDate day) {
-            return day.format(
-                    DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(locale));
+            return Dates.day(day, locale);
         }
         return argument;
     }

@@ -31,6 +31,11 @@ public record Said(String code, List<Object> arguments) {
         return new Said(code, Arrays.asList(arguments));
     }
 
+    /** The words of a code, at once. */
+    public static String say(String code, Object... arguments) {
+        return of(code, arguments).words();
+    }
+
     /** What somebody typed. */
     public static Said typed(String words) {
         return of(AS_TYPED, words);
@@ -56,9 +61,9 @@ public record Said(String code, List<Object> arguments) {
         return code.equals(AS_TYPED) ? this : of(code, others);
     }
 
-    /** In English. Other languages: {@link Catalogue#of}. */
+    /** In the words of whoever is answered: {@link Catalogue#spoken()}. */
     public String words() {
-        return Catalogue.ENGLISH.say(this);
+        return Catalogue.spoken().say(this);
     }
 
     /** The words, so that no page ever shows a code. */

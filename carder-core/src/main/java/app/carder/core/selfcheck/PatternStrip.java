@@ -6,6 +6,7 @@ import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -41,28 +42,28 @@ public record PatternStrip(String unit, int repeats, int strips, Map<Character, 
         if (!letters.matches("[A-Z]{2,8}") || letters.chars().distinct().count() < 2) {
             throw Refused.because("refused.pattern-strip.pattern-must-be", unit);
         }
-        SelfCheck.require("Repeats", repeats, 2, 30);
-        SelfCheck.require("Strips", strips, 1, 100);
+        SelfCheck.require(Said.say("working.repeats"), repeats, 2, 30);
+        SelfCheck.require(Said.say("working.strips"), strips, 1, 100);
         Map<Character, Integer> needed = new TreeMap<>();
         letters.chars().forEach(letter -> needed.merge((char) letter, repeats * strips, Integer::sum));
-        Reckoning.Notebook notebook = Reckoning.asking("How many beads of each colour?")
-                .given("Pattern", letters)
-                .given("Repeats on a strip", Integer.toString(repeats))
-                .given("Strips", Integer.toString(strips));
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.how-many-beads-of-each-colour"))
+                .given(Said.say("working.pattern"), letters)
+                .given(Said.say("working.repeats-on-a-strip"), Integer.toString(repeats))
+                .given(Said.say("working.strips"), Integer.toString(strips));
         SelfCheck.Count count = new SelfCheck.Count();
         needed.forEach((letter, beads) -> {
             long perUnit = letters.chars().filter(other -> other == letter).count();
             notebook.step(
-                    letter + " = in one repeat × repeats × strips",
+                    Said.say("working.in-one-repeat-repeats-strips", letter),
                     perUnit + " × " + repeats + " × " + strips,
                     beads.toString());
             if (!there.isEmpty()) {
-                count.compare("bead " + letter, there.getOrDefault(letter, 0), beads);
+                count.compare(Said.say("working.bead", letter), there.getOrDefault(letter, 0), beads);
             }
         });
         there.forEach((letter, beads) -> {
             if (!needed.containsKey(letter)) {
-                count.compare("bead " + letter, beads, 0);
+                count.compare(Said.say("working.bead", letter), beads, 0);
             }
         });
         return new PatternStrip(
@@ -71,8 +72,9 @@ public record PatternStrip(String unit, int repeats, int strips, Map<Character, 
                 strips,
                 needed,
                 count.close(
-                        "The strip shows the pattern; the last bead lands on the last dot, and none is over.",
-                        notebook.from(Source.derived("counting")).close()));
+                        Said.say("working.the-strip-shows-the-pattern-the"),
+                        notebook.from(Source.derived(Said.of("source.counting")))
+                                .close()));
     }
 
     /** Beads on one strip. */
@@ -92,7 +94,7 @@ public record PatternStrip(String unit, int repeats, int strips, Map<Character, 
         return sheet.done(
                 length() * 12 + 4,
                 20,
-                "One strip",
-                "Beads in the order %s, %d times.".formatted(String.join(", ", unit.split("")), repeats));
+                Said.say("working.one-strip"),
+                Said.say("working.beads-in-the-order-times", String.join(", ", unit.split("")), repeats));
     }
 }

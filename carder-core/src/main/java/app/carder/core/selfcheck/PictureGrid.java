@@ -6,6 +6,7 @@ import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -60,13 +61,13 @@ public record PictureGrid(
      * @throws IllegalArgumentException if a number is out of its range
      */
     public static PictureGrid of(int symbols, int puzzles, int given, int cutOut) {
-        SelfCheck.require("Pictures", symbols, 2, 6);
-        SelfCheck.require("Puzzles", puzzles, 1, 60);
+        SelfCheck.require(Said.say("working.pictures"), symbols, 2, 6);
+        SelfCheck.require(Said.say("working.puzzles"), puzzles, 1, 60);
         int cells = symbols * symbols;
         if (given < fewestGiven(symbols)) {
             throw Refused.because("refused.picture-grid.pictures-printed-into", symbols, fewestGiven(symbols), given);
         }
-        SelfCheck.require("Pictures printed into the grid", given, fewestGiven(symbols), cells - 1L);
+        SelfCheck.require(Said.say("working.pictures-printed-into-the-grid"), given, fewestGiven(symbols), cells - 1L);
         List<List<Integer>> solution = IntStream.range(0, symbols)
                 .mapToObj(row -> IntStream.range(0, symbols)
                         .mapToObj(column -> (row + column) % symbols)
@@ -86,22 +87,22 @@ public record PictureGrid(
         SelfCheck.Count count = new SelfCheck.Count();
         if (cutOut >= 0) {
             for (int symbol = 0; symbol < symbols; symbol++) {
-                count.compare("picture " + (symbol + 1), cutOut, copies.get(symbol));
+                count.compare(Said.say("working.picture", (symbol + 1)), cutOut, copies.get(symbol));
             }
         }
-        Reckoning reckoning = Reckoning.asking("How many pictures to cut out, how many sheets to print?")
-                .given("Pictures", Integer.toString(symbols))
-                .given("Puzzles", Integer.toString(puzzles))
-                .given("Printed into each grid", Integer.toString(given))
+        Reckoning reckoning = Reckoning.asking(Said.say("working.how-many-pictures-to-cut-out"))
+                .given(Said.say("working.pictures"), Integer.toString(symbols))
+                .given(Said.say("working.puzzles"), Integer.toString(puzzles))
+                .given(Said.say("working.printed-into-each-grid"), Integer.toString(given))
                 .step(
-                        "cut out = (places − printed in) × puzzles",
+                        Said.say("working.cut-out-places-printed-in-puzzles"),
                         "(%d × %d − %d) × %d".formatted(symbols, symbols, given, puzzles),
                         Integer.toString(open * puzzles))
                 .step(
-                        "sheets = cut out ÷ 24 on a sheet, rounded up",
+                        Said.say("working.sheets-cut-out-24-on-a"),
                         open * puzzles + " ÷ " + ON_A_SHEET,
                         Integer.toString(sheets))
-                .from(Source.derived("Latin square: row + column, modulo pictures; the fewest that leave one solution"))
+                .from(Source.derived(Said.of("source.latin-square-row-column-modulo-pictures")))
                 .close();
         return new PictureGrid(
                 symbols,
@@ -110,9 +111,7 @@ public record PictureGrid(
                 printed,
                 copies,
                 sheets,
-                count.close(
-                        "A picture that stands twice in a row or a column, or a place that no picture fits.",
-                        reckoning));
+                count.close(Said.say("working.a-picture-that-stands-twice-in"), reckoning));
     }
 
     /** A triangle at the first corner, one at the last, and after these one cell after another. */
@@ -145,9 +144,8 @@ public record PictureGrid(
         return sheet.done(
                 symbols * 22 + 2,
                 symbols * 22 + 2,
-                "The solved grid",
-                "Each of %d pictures once in every row and column; those in a double frame are printed in."
-                        .formatted(symbols));
+                Said.say("working.the-solved-grid"),
+                Said.say("working.each-of-pictures-once-in-every", symbols));
     }
 
     private static void draw(Sheet sheet, int symbol, double x, double y) {

@@ -4,6 +4,7 @@ import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -97,7 +98,7 @@ public record PlayShop(
      *     these coins cannot make
      */
     public static PlayShop of(List<Money> prices, List<Money> coins) {
-        SelfCheck.require("Price cards", prices.size(), 1, 20);
+        SelfCheck.require(Said.say("working.price-cards"), prices.size(), 1, 20);
         Currency currency = prices.get(0).currency();
         List<Long> known = denominations(currency);
         for (Money coin : coins) {
@@ -110,10 +111,10 @@ public record PlayShop(
         }
         List<Long> values =
                 coins.stream().map(Money::minorUnits).distinct().sorted().toList();
-        SelfCheck.require("Coins and notes", values.size(), 1, known.size());
-        Reckoning.Notebook notebook = Reckoning.asking("Which coins pay every card exactly, and what is the change?")
+        SelfCheck.require(Said.say("working.coins-and-notes"), values.size(), 1, known.size());
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.which-coins-pay-every-card-exactly"))
                 .given(
-                        "Coins and notes",
+                        Said.say("working.coins-and-notes"),
                         values.stream().map(value -> words(value, currency)).collect(Collectors.joining(", ")));
         long most = Math.max(MOST, values.get(values.size() - 1));
         Table table = new Table(values, (int) most);
@@ -126,11 +127,11 @@ public record PlayShop(
             card.coins().forEach((value, count) -> purse.merge(value, count, Integer::sum));
             card.changeCoins().forEach((value, count) -> till.merge(value, count, Integer::sum));
             notebook.step(
-                            "fewest coins for " + price.forPeople(),
-                            "built up from nothing",
+                            Said.say("working.fewest-coins-for", price.forPeople()),
+                            Said.say("working.built-up-from-nothing"),
                             inWords(card.coins(), currency))
                     .step(
-                            "change = handed over − price",
+                            Said.say("working.change-handed-over-price"),
                             card.handedOver().forPeople() + " − " + price.forPeople(),
                             card.change().forPeople());
         }
@@ -140,14 +141,14 @@ public record PlayShop(
                 purse,
                 till,
                 notebook.from(Source.fromMemory("Coins and notes in circulation"))
-                        .from(Source.derived("fewest coins by counting up"))
+                        .from(Source.derived(Said.of("source.fewest-coins-by-counting-up")))
                         .close());
     }
 
     /** Coins in words, the largest first: {@code 1 × £1, 2 × £0.20}; a line never breaks within one. */
     public static String inWords(Map<Long, Integer> coins, Currency currency) {
         return coins.isEmpty()
-                ? "nothing"
+                ? Said.say("working.nothing")
                 : new TreeMap<>(coins)
                         .descendingMap().entrySet().stream()
                                 .map(coin -> coin.getValue() + "\u00a0×\u00a0" + words(coin.getKey(), currency))

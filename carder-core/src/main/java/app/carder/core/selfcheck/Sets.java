@@ -3,6 +3,7 @@ package app.carder.core.selfcheck;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,7 +14,7 @@ import java.util.stream.IntStream;
 /** Sets of pieces that check themselves: slots, sorting, pairs, a missing member, cards in order. */
 public final class Sets {
 
-    private static final Source COUNTING = Source.derived("counting");
+    private static final Source COUNTING = Source.derived(Said.of("source.counting"));
 
     private Sets() {}
 
@@ -33,22 +34,25 @@ public final class Sets {
             if (name.isBlank()) {
                 throw Refused.because("refused.sets.pile-must-have");
             }
-            SelfCheck.require("Pieces of " + name, pieces, 0, 1000);
+            SelfCheck.require(Said.say("working.pieces-of", name), pieces, 0, 1000);
         }
     }
 
     /** Pieces equal slots: an empty slot or a piece in the hand shows at the end. */
     public static SelfCheck slots(int pieces, int slots) {
-        SelfCheck.require("Pieces", pieces, 0, 1000);
-        SelfCheck.require("Slots", slots, 1, 1000);
+        SelfCheck.require(Said.say("working.pieces"), pieces, 0, 1000);
+        SelfCheck.require(Said.say("working.slots"), slots, 1, 1000);
         SelfCheck.Count count = new SelfCheck.Count();
-        count.compare("piece", pieces, slots);
+        count.compare(Said.say("working.piece-2"), pieces, slots);
         return count.close(
-                "An empty slot, or a piece left in the hand, at the end.",
-                Reckoning.asking("Do pieces and slots come out even?")
-                        .given("Pieces", Integer.toString(pieces))
-                        .given("Slots", Integer.toString(slots))
-                        .step("difference = pieces − slots", pieces + " − " + slots, Integer.toString(pieces - slots))
+                Said.say("working.an-empty-slot-or-a-piece"),
+                Reckoning.asking(Said.say("working.do-pieces-and-slots-come-out"))
+                        .given(Said.say("working.pieces"), Integer.toString(pieces))
+                        .given(Said.say("working.slots"), Integer.toString(slots))
+                        .step(
+                                Said.say("working.difference-pieces-slots"),
+                                pieces + " − " + slots,
+                                Integer.toString(pieces - slots))
                         .from(COUNTING)
                         .close());
     }
@@ -61,47 +65,52 @@ public final class Sets {
      * @param examples how many categories have an example laid out
      */
     public static SelfCheck sorting(List<Pile> categories, int each, int examples) {
-        SelfCheck.require("Categories", categories.size(), 2, 12);
-        SelfCheck.require("Pieces in each", each, 1, 1000);
-        SelfCheck.require("Examples", examples, 0, categories.size());
+        SelfCheck.require(Said.say("working.categories"), categories.size(), 2, 12);
+        SelfCheck.require(Said.say("working.pieces-in-each"), each, 1, 1000);
+        SelfCheck.require(Said.say("working.examples"), examples, 0, categories.size());
         SelfCheck.Count count = new SelfCheck.Count();
-        Reckoning.Notebook notebook = Reckoning.asking("Does the sorting set come out even?")
-                .given("Categories", names(categories))
-                .given("Pieces in each", Integer.toString(each));
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.does-the-sorting-set-come-out"))
+                .given(Said.say("working.categories"), names(categories))
+                .given(Said.say("working.pieces-in-each"), Integer.toString(each));
         for (Pile category : categories) {
             count.compare(category.name(), category.pieces(), each);
             notebook.step(
-                    category.name() + " = pieces − asked for",
+                    Said.say("working.pieces-asked-for", category.name()),
                     category.pieces() + " − " + each,
                     Integer.toString(category.pieces() - each));
         }
         if (examples < categories.size()) {
-            count.missing(categories.size() - examples + " × example");
+            count.missing(Said.say("working.example", categories.size() - examples));
         }
         int total = categories.stream().mapToInt(Pile::pieces).sum();
         notebook.step(
-                "to sort = categories × pieces, and one example each",
+                Said.say("working.to-sort-categories-pieces-and-one"),
                 categories.size() + " × " + each + " + " + categories.size(),
                 Integer.toString(categories.size() * (each + 1)));
         return count.close(
-                "Each place has an example to hold a piece against, and every place ends with %d; %d are in the basket now."
-                        .formatted(each, total),
+                Said.say("working.each-place-has-an-example-to", each, total),
                 notebook.from(COUNTING).close());
     }
 
     /** Pairs: every sort there exactly twice. */
     public static SelfCheck pairs(List<Pile> sorts) {
-        SelfCheck.require("Sorts", sorts.size(), 1, 60);
+        SelfCheck.require(Said.say("working.sorts"), sorts.size(), 1, 60);
         SelfCheck.Count count = new SelfCheck.Count();
         sorts.forEach(sort -> count.compare(sort.name(), sort.pieces(), 2));
         int pairs =
                 sorts.stream().mapToInt(sort -> Math.min(1, sort.pieces() / 2)).sum();
         return count.close(
-                "A piece without a partner stays on the mat.",
-                Reckoning.asking("Does every piece find its partner?")
-                        .given("Sorts", names(sorts))
-                        .step("pieces = sorts × 2", sorts.size() + " × 2", Integer.toString(sorts.size() * 2))
-                        .step("whole pairs = sorts with two pieces", names(sorts), Integer.toString(pairs))
+                Said.say("working.a-piece-without-a-partner-stays"),
+                Reckoning.asking(Said.say("working.does-every-piece-find-its-partner"))
+                        .given(Said.say("working.sorts"), names(sorts))
+                        .step(
+                                Said.say("working.pieces-sorts-2"),
+                                sorts.size() + " × 2",
+                                Integer.toString(sorts.size() * 2))
+                        .step(
+                                Said.say("working.whole-pairs-sorts-with-two-pieces"),
+                                names(sorts),
+                                Integer.toString(pairs))
                         .from(COUNTING)
                         .close());
     }
@@ -114,7 +123,7 @@ public final class Sets {
      * @param present what lies on the mat
      */
     public static SelfCheck missingMember(int from, int to, List<Integer> present) {
-        SelfCheck.require("Last number", to, from + 1L, from + 100L);
+        SelfCheck.require(Said.say("working.last-number"), to, from + 1L, from + 100L);
         Map<Integer, Long> lying = present.stream()
                 .collect(Collectors.groupingBy(number -> number, LinkedHashMap::new, Collectors.counting()));
         List<Integer> absent = IntStream.rangeClosed(from, to)
@@ -124,31 +133,31 @@ public final class Sets {
         SelfCheck.Count count = new SelfCheck.Count();
         lying.forEach((number, times) -> {
             if (number < from || number > to) {
-                count.over("the " + number);
+                count.over(Said.say("working.the", number));
             } else if (times > 1) {
-                count.over(times - 1 + " × the " + number);
+                count.over(Said.say("working.the-2", times - 1, number));
             }
         });
         if (absent.size() > 1) {
-            absent.forEach(number -> count.missing("the " + number));
+            absent.forEach(number -> count.missing(Said.say("working.the", number)));
         } else if (absent.isEmpty()) {
-            count.over("nothing was taken out: take one away");
+            count.over(Said.say("working.nothing-was-taken-out-take-one"));
         }
         int whole = IntStream.rangeClosed(from, to).sum();
         int there = present.stream().mapToInt(Integer::intValue).sum();
         return count.close(
                 absent.size() == 1
-                        ? "One place in the row stays empty: the %d.".formatted(absent.get(0))
-                        : "More or less than one place stays empty.",
-                Reckoning.asking("Which number is missing?")
-                        .given("Numbers", from + " to " + to)
+                        ? Said.say("working.one-place-in-the-row-stays", absent.get(0))
+                        : Said.say("working.more-or-less-than-one-place"),
+                Reckoning.asking(Said.say("working.which-number-is-missing"))
+                        .given(Said.say("working.numbers"), Said.say("working.to", from, to))
                         .given(
-                                "On the mat",
+                                Said.say("working.on-the-mat"),
                                 present.stream().map(String::valueOf).collect(Collectors.joining(", ")))
-                        .step("sum of the whole set", from + " + … + " + to, Integer.toString(whole))
-                        .step("sum on the mat", "added up", Integer.toString(there))
+                        .step(Said.say("working.sum-of-the-whole-set"), from + " + … + " + to, Integer.toString(whole))
+                        .step(Said.say("working.sum-on-the-mat"), Said.say("working.added-up"), Integer.toString(there))
                         .step(
-                                "missing = the one less the other, where one is missing and none twice",
+                                Said.say("working.missing-the-one-less-the-other"),
                                 whole + " − " + there,
                                 Integer.toString(whole - there))
                         .from(COUNTING)
@@ -163,23 +172,22 @@ public final class Sets {
      * @param cardsInBasket all cards together
      */
     public static SelfCheck sequence(int cards, int sets, int cardsInBasket) {
-        SelfCheck.require("Cards in a story", cards, 3, 4);
-        SelfCheck.require("Stories", sets, 1, 100);
-        SelfCheck.require("Cards in the basket", cardsInBasket, 0, 1000);
+        SelfCheck.require(Said.say("working.cards-in-a-story"), cards, 3, 4);
+        SelfCheck.require(Said.say("working.stories"), sets, 1, 100);
+        SelfCheck.require(Said.say("working.cards-in-the-basket"), cardsInBasket, 0, 1000);
         SelfCheck.Count count = new SelfCheck.Count();
-        count.compare("card", cardsInBasket, (long) cards * sets);
+        count.compare(Said.say("working.card"), cardsInBasket, (long) cards * sets);
         int orders = cards == 3 ? 6 : 24;
         return count.close(
-                "A line drawn across the backs meets only in the right order; by luck it is right once in %d times."
-                        .formatted(orders),
-                Reckoning.asking("Do the stories come out whole?")
-                        .given("Cards in a story", Integer.toString(cards))
-                        .given("Stories", Integer.toString(sets))
+                Said.say("working.a-line-drawn-across-the-backs", orders),
+                Reckoning.asking(Said.say("working.do-the-stories-come-out-whole"))
+                        .given(Said.say("working.cards-in-a-story"), Integer.toString(cards))
+                        .given(Said.say("working.stories"), Integer.toString(sets))
                         .step(
-                                "cards = cards in a story × stories",
+                                Said.say("working.cards-cards-in-a-story-stories"),
                                 cards + " × " + sets,
                                 Integer.toString(cards * sets))
-                        .step("orders = cards!", cards + "!", Integer.toString(orders))
+                        .step(Said.say("working.orders-cards"), cards + "!", Integer.toString(orders))
                         .from(COUNTING)
                         .close());
     }

@@ -3,6 +3,7 @@ package app.carder.core.vessel;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.Optional;
 
 /**
@@ -80,7 +81,7 @@ public record Between(Vessel outer, Vessel inner) implements Vessel {
 
     @Override
     public String rule() {
-        return "space between = outer − inner up to the inner rim, above it both are full; " + outer.rule();
+        return Said.say("working.space-between-outer-inner-up-to", outer.rule());
     }
 
     @Override
@@ -92,6 +93,6 @@ public record Between(Vessel outer, Vessel inner) implements Vessel {
 
     @Override
     public String forPeople() {
-        return outer.forPeople() + ", around a " + inner.forPeople() + " (outside)";
+        return Said.say("working.around-a-outside", outer.forPeople(), inner.forPeople());
     }
 }

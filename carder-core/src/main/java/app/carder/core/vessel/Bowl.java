@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /**
@@ -60,8 +61,7 @@ public record Bowl(Length rimDiameter, Length depth) implements Vessel {
 
     @Override
     public String rule() {
-        return "V = π × depth² × (3 × R − depth) ÷ 3, R the radius of the sphere"
-                + (isDeep() ? "; above half a sphere upright sides, π × R² × the rest" : "");
+        return Said.say(isDeep() ? "working.volume-of-a-deep-bowl" : "working.volume-of-a-bowl");
     }
 
     @Override
@@ -76,11 +76,7 @@ public record Bowl(Length rimDiameter, Length depth) implements Vessel {
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT,
-                "bowl %.1f cm across the rim, %.1f cm deep",
-                rimDiameter.inCentimetres(),
-                depth.inCentimetres());
+        return Said.say("working.bowl-cm-across-the-rim-cm", rimDiameter.inCentimetres(), depth.inCentimetres());
     }
 
     private boolean isDeep() {

@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -51,7 +52,7 @@ public record Box(Length length, Length width, Length depth) implements Vessel {
 
     @Override
     public String rule() {
-        return "V = length × width × depth";
+        return Said.say("working.v-length-width-depth");
     }
 
     @Override
@@ -66,12 +67,7 @@ public record Box(Length length, Length width, Length depth) implements Vessel {
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT,
-                "box %.1f × %.1f cm, %.1f cm deep",
-                length.inCentimetres(),
-                width.inCentimetres(),
-                depth.inCentimetres());
+        return Said.say("working.box-cm-cm-deep", length.inCentimetres(), width.inCentimetres(), depth.inCentimetres());
     }
 
     private double floor() {

@@ -5,6 +5,7 @@ import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Locale;
 
@@ -39,19 +40,13 @@ public record Containment(
     /** What lies under the vessel. */
     public enum Underlay {
         /** For dry fills: shaken out and folded. */
-        SHEET("sheet"),
+        SHEET,
         /** For liquids: takes up the drops. */
-        TOWEL("towel");
-
-        private final String words;
-
-        Underlay(String words) {
-            this.words = words;
-        }
+        TOWEL;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("underlay." + name());
         }
     }
 
@@ -67,18 +62,20 @@ public record Containment(
         Length sheetLength = upToTen(along.plus(beyond.multipliedBy(2)));
         Length sheetWidth = upToTen(across.plus(beyond.multipliedBy(2)));
         int whole = (int) Math.ceil(minutes);
-        Reckoning reckoning = Reckoning.asking("What keeps it in its place?")
-                .given("Vessel", vessel.forPeople())
-                .given("Grain", fine ? "powder, or under 3 mm" : "3 mm and more")
+        Reckoning reckoning = Reckoning.asking(Said.say("working.what-keeps-it-in-its-place"))
+                .given(Said.say("working.vessel"), vessel.forPeople())
+                .given(
+                        Said.say("working.grain"),
+                        fine ? Said.say("working.powder-or-under-3-mm") : Said.say("working.3-mm-and-more"))
                 .step(
-                        "sheet = vessel + %s beyond each side, up to the next 10 cm".formatted(beyond.forPeople()),
-                        along.forPeople() + " and " + across.forPeople() + " + 2 × " + beyond.forPeople(),
+                        Said.say("working.sheet-vessel-beyond-each-side-up", beyond.forPeople()),
+                        Said.say("working.and-2", along.forPeople(), across.forPeople(), beyond.forPeople()),
                         sheetLength.forPeople() + " × " + sheetWidth.forPeople())
                 .step(
-                        "clearing up = 2 min + 1 min for each 0.1 m² of tray" + (fine ? ", half as long again" : ""),
+                        Said.say(fine ? "working.clearing-up-fine-grain" : "working.clearing-up"),
                         String.format(Locale.ROOT, "(2 + %.2f × 10)%s", squareMetres, fine ? " × 1.5" : ""),
                         whole + " min")
-                .from(Source.commonPractice("Common practice: reach of spills and time to sweep"))
+                .from(Source.commonPractice(Said.of("source.reach-of-spills-and-time-to")))
                 .close();
         return new Containment(
                 sheetLength,

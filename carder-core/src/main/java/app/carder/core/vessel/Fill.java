@@ -9,6 +9,7 @@ import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -26,7 +27,7 @@ public final class Fill {
      */
     public static final Mass TWO_PEOPLE_FROM = Mass.ofGrams(16_000);
 
-    private static final Source GEOMETRY = Source.derived("geometry of the vessel");
+    private static final Source GEOMETRY = Source.derived(Said.of("source.geometry-of-the-vessel"));
 
     private Fill() {}
 
@@ -164,18 +165,21 @@ public final class Fill {
         Volume held = fits ? volume : vessel.capacity();
         Length depth = vessel.depthFor(held);
         Mass over = fits ? Mass.ZERO : mass.minus(held.times(density(material)));
-        Reckoning reckoning = Reckoning.asking("How deep do %d packs of %s lie?".formatted(packs, material.name()))
-                .given("Vessel", vessel.forPeople())
-                .given("Pack", pack.content().forPeople())
-                .given("Bulk density", density(material).forPeople())
-                .step("mass = packs × pack", packs + " × " + pack.content().forPeople(), mass.forPeople())
+        Reckoning reckoning = Reckoning.asking(Said.say("working.how-deep-do-packs-of-lie", packs, material.name()))
+                .given(Said.say("working.vessel"), vessel.forPeople())
+                .given(Said.say("working.pack"), pack.content().forPeople())
+                .given(Said.say("working.bulk-density"), density(material).forPeople())
                 .step(
-                        "volume = mass ÷ density",
+                        Said.say("working.mass-packs-pack"),
+                        packs + " × " + pack.content().forPeople(),
+                        mass.forPeople())
+                .step(
+                        Said.say("working.volume-mass-density"),
                         mass.forPeople() + " ÷ " + density(material).forPeople(),
                         volume.forPeople())
                 .step(
-                        fits ? "depth from " + vessel.rule() : "fills to the rim",
-                        fits ? "solved for the depth" : "holds " + held.forPeople(),
+                        fits ? Said.say("working.depth-from", vessel.rule()) : Said.say("working.fills-to-the-rim"),
+                        fits ? Said.say("working.solved-for-the-depth") : Said.say("working.holds-3", held.forPeople()),
                         depth.forPeople())
                 .from(GEOMETRY)
                 .from(material.source())
@@ -190,37 +194,39 @@ public final class Fill {
         Mass mass = volume.times(density(material));
         Optional<Purchase> purchase = layer.pack().map(pack -> purchase(mass, pack));
 
-        Reckoning.Notebook notebook = Reckoning.asking("How much %s?".formatted(material.name()))
-                .given("Vessel", vessel.forPeople())
-                .given("Depth of this layer", layer.depth().forPeople())
-                .given("Bulk density, as poured", density(material).forPeople());
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.how-much", material.name()))
+                .given(Said.say("working.vessel"), vessel.forPeople())
+                .given(Said.say("working.depth-of-this-layer"), layer.depth().forPeople())
+                .given(
+                        Said.say("working.bulk-density-as-poured"),
+                        density(material).forPeople());
         if (below.isZero()) {
             notebook.step(vessel.rule(), vessel.arithmetic(top), volume.forPeople());
         } else {
-            notebook.given("It lies on layers of", below.forPeople())
+            notebook.given(Said.say("working.it-lies-on-layers-of"), below.forPeople())
                     .step(
-                            vessel.rule() + ", to the top less to the layer below",
+                            Said.say("working.to-the-top-less-to-the", vessel.rule()),
                             vessel.arithmetic(top) + " − " + vessel.arithmetic(below),
                             volume.forPeople());
         }
         notebook.step(
-                "mass = volume × density",
+                Said.say("working.mass-volume-density"),
                 volume.forPeople() + " × " + density(material).forPeople(),
                 mass.forPeople());
         layer.pack()
                 .ifPresent(pack -> purchase.ifPresent(bought -> notebook.step(
-                                "packs = mass ÷ pack, rounded up",
+                                Said.say("working.packs-mass-pack-rounded-up"),
                                 mass.forPeople() + " ÷ " + pack.content().forPeople(),
                                 Long.toString(bought.packs()))
                         .step(
-                                "cost = packs × price",
+                                Said.say("working.cost-packs-price"),
                                 bought.packs() + " × " + pack.price().forPeople(),
                                 bought.cost().forPeople())
                         .step(
-                                "leftover = packs × pack − mass",
+                                Said.say("working.leftover-packs-pack-mass"),
                                 bought.packs() + " × " + pack.content().forPeople() + " − " + mass.forPeople(),
                                 bought.leftover().forPeople())
-                        .from(Source.entered("pack and price"))));
+                        .from(Source.entered(Said.of("source.pack-and-price")))));
         return new Amount(
                 layer,
                 volume,

@@ -5,6 +5,7 @@ import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Reckoning;
 import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Fill.Amount;
 import app.carder.core.vessel.Fill.Amounts;
 import app.carder.core.vessel.Fill.Purchase;
@@ -41,11 +42,11 @@ public final class FillPlan {
          * @throws IllegalArgumentException if a number is out of its range
          */
         public Use {
-            require("Vessels", vessels, 1, 100);
-            require("Spill allowance in per cent", spillPercent, 0, 100);
-            require("Children", children, 1, 1000);
-            require("Sessions per fill", sessionsPerFill, 1, 1000);
-            require("Sessions per year", sessionsPerYear, 1, 2000);
+            require(Said.say("working.vessels"), vessels, 1, 100);
+            require(Said.say("working.spill-allowance-in-per-cent"), spillPercent, 0, 100);
+            require(Said.say("working.children"), children, 1, 1000);
+            require(Said.say("working.sessions-per-fill"), sessionsPerFill, 1, 1000);
+            require(Said.say("working.sessions-per-year"), sessionsPerYear, 1, 2000);
         }
 
         private static void require(String thing, int number, int least, int most) {
@@ -116,12 +117,12 @@ public final class FillPlan {
             throw Refused.because(
                     "refused.fill-plan.stock-must-be", amounts.amounts().size(), stock.size());
         }
-        Reckoning.Notebook notebook = Reckoning.asking("What does using it need, and cost?")
-                .given("Vessels", Integer.toString(use.vessels()))
-                .given("Spill allowance", use.spillPercent() + " %")
-                .given("Children", Integer.toString(use.children()))
-                .given("Sessions per fill", Integer.toString(use.sessionsPerFill()))
-                .given("Sessions a year", Integer.toString(use.sessionsPerYear()));
+        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.what-does-using-it-need-and"))
+                .given(Said.say("working.vessels"), Integer.toString(use.vessels()))
+                .given(Said.say("working.spill-allowance"), use.spillPercent() + " %")
+                .given(Said.say("working.children"), Integer.toString(use.children()))
+                .given(Said.say("working.sessions-per-fill"), Integer.toString(use.sessionsPerFill()))
+                .given(Said.say("working.sessions-a-year"), Integer.toString(use.sessionsPerYear()));
         List<Line> lines = new ArrayList<>();
         double spill = 1 + use.spillPercent() / 100.0;
         Optional<Integer> fromStock = Optional.empty();
@@ -131,11 +132,11 @@ public final class FillPlan {
             Line line = line(amount, oneVessel.multipliedBy(use.vessels()), stock.get(at));
             lines.add(line);
             notebook.step(
-                    "need = mass × vessels × (1 + spill)",
+                    Said.say("working.need-mass-vessels-1-spill"),
                     "%s × %d × %.2f".formatted(amount.mass().forPeople(), use.vessels(), spill),
                     line.need().forPeople());
             notebook.step(
-                    "missing = need − stock",
+                    Said.say("working.missing-need-stock"),
                     line.need().forPeople() + " − " + line.stock().forPeople(),
                     line.missing().forPeople());
             int filled =
@@ -149,8 +150,8 @@ public final class FillPlan {
                 lines,
                 fromStock.filter(found -> anyStock),
                 cost,
-                notebook.from(Source.entered("packs, prices and stock"))
-                        .from(Source.entered("how it is used"))
+                notebook.from(Source.entered(Said.of("source.packs-prices-and-stock")))
+                        .from(Source.entered(Said.of("source.how-it-is-used")))
                         .close());
     }
 
@@ -185,16 +186,16 @@ public final class FillPlan {
             Cost cost = new Cost(
                     toBuy, whole, whole.sharedBy(use.children()), whole.sharedBy(use.sessionsPerFill()), perYear);
             notebook.step(
-                            "a child = one fill ÷ children",
+                            Said.say("working.a-child-one-fill-children"),
                             whole.forPeople() + " ÷ " + use.children(),
                             cost.perChild().forPeople())
                     .step(
-                            "a session = one fill ÷ its sessions",
+                            Said.say("working.a-session-one-fill-its-sessions"),
                             whole.forPeople() + " ÷ " + use.sessionsPerFill(),
                             cost.perSession().forPeople())
                     .step(
-                            "a year = packs for all fills together; fills = sessions a year ÷ sessions per fill, rounded up",
-                            use.fillsPerYear() + " fills",
+                            Said.say("working.a-year-packs-for-all-fills"),
+                            Said.say("working.fills", use.fillsPerYear()),
                             perYear.forPeople());
             return cost;
         }));

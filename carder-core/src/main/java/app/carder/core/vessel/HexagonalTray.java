@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /**
@@ -41,7 +42,7 @@ public record HexagonalTray(Length acrossFlats, Length depth) implements Vessel 
 
     @Override
     public String rule() {
-        return "V = (√3 ÷ 2) × (width across flats)² × depth";
+        return Said.say("working.v-3-2-width-across-flats");
     }
 
     @Override
@@ -52,11 +53,8 @@ public record HexagonalTray(Length acrossFlats, Length depth) implements Vessel 
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT,
-                "hexagonal tray %.1f cm across flats, %.1f cm deep",
-                acrossFlats.inCentimetres(),
-                depth.inCentimetres());
+        return Said.say(
+                "working.hexagonal-tray-cm-across-flats-cm", acrossFlats.inCentimetres(), depth.inCentimetres());
     }
 
     private double floor() {

@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /**
@@ -46,7 +47,7 @@ public record OctagonalTray(Length acrossFlats, Length depth) implements Vessel 
 
     @Override
     public String rule() {
-        return "V = 2 × (√2 − 1) × (width across flats)² × depth";
+        return Said.say("working.v-2-2-1-width-across");
     }
 
     @Override
@@ -57,11 +58,8 @@ public record OctagonalTray(Length acrossFlats, Length depth) implements Vessel 
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT,
-                "octagonal tray %.1f cm across flats, %.1f cm deep",
-                acrossFlats.inCentimetres(),
-                depth.inCentimetres());
+        return Said.say(
+                "working.octagonal-tray-cm-across-flats-cm", acrossFlats.inCentimetres(), depth.inCentimetres());
     }
 
     private double floor() {

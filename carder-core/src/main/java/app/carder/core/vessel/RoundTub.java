@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /**
@@ -39,7 +40,7 @@ public record RoundTub(Length diameter, Length depth) implements Vessel {
 
     @Override
     public String rule() {
-        return "V = π × (diameter ÷ 2)² × depth";
+        return Said.say("working.v-diameter-2-depth");
     }
 
     @Override
@@ -49,8 +50,7 @@ public record RoundTub(Length diameter, Length depth) implements Vessel {
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT, "round tub %.1f cm across, %.1f cm deep", diameter.inCentimetres(), depth.inCentimetres());
+        return Said.say("working.round-tub-cm-across-cm-deep", diameter.inCentimetres(), depth.inCentimetres());
     }
 
     private double floor() {

@@ -3,6 +3,7 @@ package app.carder.core.vessel;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /**
@@ -48,7 +49,7 @@ public record StatedVolume(Volume stated, Length depth) implements Vessel {
 
     @Override
     public String rule() {
-        return "V = what it holds × depth ÷ inside depth, taken as upright";
+        return Said.say("working.v-what-it-holds-depth-inside");
     }
 
     @Override
@@ -63,8 +64,7 @@ public record StatedVolume(Volume stated, Length depth) implements Vessel {
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT, "vessel that holds %.0f mL, %.1f cm deep", stated.inMillilitres(), depth.inCentimetres());
+        return Said.say("working.vessel-that-holds-ml-cm-deep", stated.inMillilitres(), depth.inCentimetres());
     }
 
     private double floor() {

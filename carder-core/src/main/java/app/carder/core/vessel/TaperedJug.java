@@ -2,6 +2,7 @@ package app.carder.core.vessel;
 
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Said;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -58,7 +59,7 @@ public record TaperedJug(Length baseDiameter, Length rimDiameter, Length depth) 
 
     @Override
     public String rule() {
-        return "V = π × depth × (r² + r × q + q²) ÷ 3, r at the floor, q at the surface";
+        return Said.say("working.v-depth-r-r-q-q");
     }
 
     @Override
@@ -71,9 +72,8 @@ public record TaperedJug(Length baseDiameter, Length rimDiameter, Length depth) 
 
     @Override
     public String forPeople() {
-        return String.format(
-                Locale.ROOT,
-                "jug %.1f cm across the floor, %.1f cm across the rim, %.1f cm deep",
+        return Said.say(
+                "working.jug-cm-across-the-floor-cm",
                 baseDiameter.inCentimetres(),
                 rimDiameter.inCentimetres(),
                 depth.inCentimetres());

@@ -1,5 +1,6 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import java.util.Arrays;
 
 /**
@@ -7,20 +8,16 @@ import java.util.Arrays;
  * is our own. The levels are ordered, not measured: no average is ever taken.
  */
 public enum Involvement {
-    NOT_ENGAGED(1, "Not engaged", "Stares, wanders; what the hands do is empty."),
-    IN_SNATCHES(2, "In snatches", "Engaged for moments, broken off often."),
-    BUSY(3, "Busy", "Busy most of the time, by routine, with little energy."),
-    INTENSE_MOMENTS(4, "Intense moments", "Busy, with clear moments of intense attention."),
-    SUSTAINED(5, "Sustained", "Intense all along and hard to distract.");
+    NOT_ENGAGED(1),
+    IN_SNATCHES(2),
+    BUSY(3),
+    INTENSE_MOMENTS(4),
+    SUSTAINED(5);
 
     private final int level;
-    private final String name;
-    private final String signs;
 
-    Involvement(int level, String name, String signs) {
+    Involvement(int level) {
         this.level = level;
-        this.name = name;
-        this.signs = signs;
     }
 
     /** 1 to 5. */
@@ -30,12 +27,12 @@ public enum Involvement {
 
     /** In two words. */
     public String words() {
-        return name;
+        return Said.say("involvement." + name());
     }
 
     /** What is seen at this level. */
     public String signs() {
-        return signs;
+        return Said.say("involvement." + name() + ".signs");
     }
 
     /**

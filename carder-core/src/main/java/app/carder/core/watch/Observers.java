@@ -1,12 +1,12 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import app.carder.core.watch.Episode.Stretch;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -103,31 +103,25 @@ public final class Observers {
 
         /** In words, for adults. */
         public String words() {
-            String taps =
-                    "%d of %d taps were made by both within %d s.".formatted(shared, events, SAME_WITHIN.getSeconds());
-            String time = "Both saw the same in %d of %d s".formatted(both, seconds);
-            return kappa.map(value -> String.format(
-                            Locale.ROOT,
-                            "%s; beyond chance %.2f (%.2f to %.2f), %s. %s",
-                            time,
-                            value,
-                            low,
-                            high,
-                            strength(value),
-                            taps))
-                    .orElse(time + "; too little changed to say how far that is chance. " + taps);
+            String taps = Said.say("working.of-taps-were-made-by-both", shared, events, SAME_WITHIN.getSeconds());
+            String time = Said.say("working.both-saw-the-same-in-of", both, seconds);
+            return kappa.map(value ->
+                            Said.say("working.beyond-chance-to", time, value, low, high, strength(value), taps))
+                    .orElse(Said.say("working.too-little-changed-to-say-how", time, taps));
         }
 
         /** Landis and Koch 1977, from memory. */
         private static String strength(double kappa) {
             double value = Math.round(kappa * 100) / 100.0;
             if (value > 0.8) {
-                return "almost complete agreement";
+                return Said.say("working.almost-complete-agreement");
             }
             if (value > 0.6) {
-                return "good agreement";
+                return Said.say("working.good-agreement");
             }
-            return value > 0.4 ? "moderate agreement" : "little agreement: talk about what counts as play";
+            return value > 0.4
+                    ? Said.say("working.moderate-agreement")
+                    : Said.say("working.little-agreement-talk-about-what-counts");
         }
     }
 

@@ -1,35 +1,37 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
+
 /** What can be tapped while a child plays. What each tap does to an episode stands in {@link Episodes}. */
 public enum PlayKind {
     /** Went to it without being asked. */
-    CHOSE(Part.BEGINS, "Chose it"),
+    CHOSE(Part.BEGINS),
     /** Somebody asked whether the child would like to. */
-    INVITED(Part.BEGINS, "Was invited"),
+    INVITED(Part.BEGINS),
     /** An adult took the child there, or ran it as a game. */
-    LED(Part.BEGINS, "Was led"),
+    LED(Part.BEGINS),
     /** Is at it, with hands or eyes. */
-    ENGAGED(Part.PLAYS, "Engaged"),
+    ENGAGED(Part.PLAYS),
     /** Did the same once more. */
-    REPEATED(Part.PLAYS, "Repeated"),
+    REPEATED(Part.PLAYS),
     /** Tipped, poured or threw material out. */
-    POURED_OUT(Part.PLAYS, "Poured out, threw"),
+    POURED_OUT(Part.PLAYS),
     /** Came back to it after somebody broke in, or after leaving. */
-    WENT_BACK(Part.PLAYS, "Went back to it"),
+    WENT_BACK(Part.PLAYS),
     /** Raised the eyes from the play; the play goes on. */
-    LOOKED_UP(Part.NOTED, "Looked up"),
+    LOOKED_UP(Part.NOTED),
     /** Spoke; the play goes on. */
-    TALKED(Part.NOTED, "Talked"),
+    TALKED(Part.NOTED),
     /** An adult spoke to, moved or stopped the child. */
-    ADULT_BROKE_IN(Part.BREAKS, "Adult broke in"),
+    ADULT_BROKE_IN(Part.BREAKS),
     /** Another child did. */
-    CHILD_BROKE_IN(Part.BREAKS, "Child broke in"),
+    CHILD_BROKE_IN(Part.BREAKS),
     /** A round of play was ended by the child. */
-    FINISHED(Part.ENDS, "Finished"),
+    FINISHED(Part.ENDS),
     /** The child put it back. */
-    PUT_AWAY(Part.ENDS, "Put it away"),
+    PUT_AWAY(Part.ENDS),
     /** The child walked off. */
-    LEFT(Part.ENDS, "Left");
+    LEFT(Part.ENDS);
 
     /** What a tap does. */
     public enum Part {
@@ -46,11 +48,9 @@ public enum PlayKind {
     }
 
     private final Part part;
-    private final String words;
 
-    PlayKind(Part part, String words) {
+    PlayKind(Part part) {
         this.part = part;
-        this.words = words;
     }
 
     /** What it does to an episode. */
@@ -60,6 +60,6 @@ public enum PlayKind {
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("play." + name());
     }
 }

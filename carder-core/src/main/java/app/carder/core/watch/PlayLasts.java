@@ -1,5 +1,6 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import app.carder.core.statistics.KaplanMeier;
 import app.carder.core.statistics.KaplanMeier.Observed;
 import app.carder.core.watch.Episode.Lasted;
@@ -69,12 +70,9 @@ public record PlayLasts(KaplanMeier curve) {
 
     /** In words, for adults. */
     public String words() {
-        String seen = "%d stretches, %d of them still going on when the watching ended"
-                .formatted(curve.observed(), curve.cutOff());
+        String seen = Said.say("working.stretches-of-them-still-going-on", curve.observed(), curve.cutOff());
         return curve.median()
-                .map(median -> String.format(
-                        Locale.ROOT, "Half of the stretches last longer than %.1f min (%s).", median, seen))
-                .orElse("More than half of the stretches were still going on when the watching ended (%s)."
-                        .formatted(seen));
+                .map(median -> Said.say("working.half-of-the-stretches-last-longer", median, seen))
+                .orElse(Said.say("working.more-than-half-of-the-stretches", seen));
     }
 }

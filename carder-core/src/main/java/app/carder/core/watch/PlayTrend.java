@@ -1,13 +1,12 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import app.carder.core.statistics.EndRateTrend;
 import app.carder.core.watch.Episode.Lasted;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -34,7 +33,6 @@ public record PlayTrend(LocalDate from, LocalDate until, int days, double factor
     /** Fewer stretches that ended are not told. */
     public static final int FEWEST_ENDS = 6;
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
     private static final double MOST_TOLD = 20;
 
     /**
@@ -98,20 +96,21 @@ public record PlayTrend(LocalDate from, LocalDate until, int days, double factor
 
     /** With its uncertainty, for adults. */
     public String words() {
-        String seen = "over %d days of watching between %s and %s".formatted(days, DAY.format(from), DAY.format(until));
+        String seen = Said.say("working.over-days-of-watching-between-and", days, from, until);
         if (!isClear()) {
-            return "No clear change %s: stretches were between %s as long at the end as at the beginning."
-                    .formatted(seen, range());
+            return Said.say("working.no-clear-change-stretches-were-between", seen, range());
         }
-        return "Stretches of play have become %s %s: at the end about %s as long as at the beginning, likely between %s."
-                .formatted(low > 1 ? "longer" : "shorter", seen, times(factor), range());
+        return Said.say(
+                "working.stretches-of-play-have-become-at", low > 1 ? "yes" : "no", seen, times(factor), range());
     }
 
     private String range() {
-        return times(low) + " and " + times(high);
+        return Said.say("working.and", times(low), times(high));
     }
 
     private static String times(double value) {
-        return value > MOST_TOLD ? "more than 20 times" : String.format(Locale.ROOT, "%.1f times", Math.max(0, value));
+        return value > MOST_TOLD
+                ? Said.say("working.more-than-20-times")
+                : Said.say("working.times", Math.max(0, value));
     }
 }

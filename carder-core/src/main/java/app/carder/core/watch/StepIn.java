@@ -1,6 +1,7 @@
 package app.carder.core.watch;
 
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.util.Arrays;
 import java.util.List;
@@ -21,44 +22,32 @@ public record StepIn(Situation situation, Urgency urgency, String action, String
 
     /** What an adult sees, the most urgent first. */
     public enum Situation {
-        HURT_OR_DANGER("Somebody is hurt, or will be"),
-        MATERIAL_DAMAGED("Material is being damaged"),
-        FRIEND_DISTURBED("A friend is disturbed"),
-        EXPLORING_OTHERWISE("Used in another way than meant"),
-        FINISHED_LOOKED_UP("Finished, and looked up"),
-        FIRST_SUCCESS("It came off for the first time"),
-        OVERSHOT_LINE("Overshot the line, spilled, missed");
-
-        private final String words;
-
-        Situation(String words) {
-            this.words = words;
-        }
+        HURT_OR_DANGER,
+        MATERIAL_DAMAGED,
+        FRIEND_DISTURBED,
+        EXPLORING_OTHERWISE,
+        FINISHED_LOOKED_UP,
+        FIRST_SUCCESS,
+        OVERSHOT_LINE;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("situation." + name());
         }
     }
 
     /** How soon. */
     public enum Urgency {
-        NOW("Yes, now"),
-        GENTLY("Yes, gently and firmly"),
-        WAIT("No, wait"),
-        ACKNOWLEDGE("A smile is enough"),
-        INVITE("Invite once"),
-        LATER("Not now, later");
-
-        private final String words;
-
-        Urgency(String words) {
-            this.words = words;
-        }
+        NOW,
+        GENTLY,
+        WAIT,
+        ACKNOWLEDGE,
+        INVITE,
+        LATER;
 
         /** The answer in a few words. */
         public String words() {
-            return words;
+            return Said.say("stepping-in." + name());
         }
     }
 

@@ -68,23 +68,17 @@ public record TakeUp(
     /** What to do with a provocation. */
     public enum Verdict {
         /** Leave it out. */
-        KEEP("Keep"),
+        KEEP,
         /** Make it easier or harder. */
-        VARY("Vary"),
+        VARY,
         /** Put it away for some weeks. */
-        REST("Rest"),
+        REST,
         /** Too little was seen. */
-        WATCH_FIRST("Watch it first");
-
-        private final String words;
-
-        Verdict(String words) {
-            this.words = words;
-        }
+        WATCH_FIRST;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("verdict." + name());
         }
     }
 

@@ -1,5 +1,6 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import app.carder.core.statistics.Wilson;
 import java.time.Duration;
 import java.time.Instant;
@@ -23,44 +24,32 @@ public record TimeSample(
 
     /** What a child is at. */
     public enum Activity {
-        HANDLING("Handling, making"),
-        PRETENDING("Pretending"),
-        MOVING("Moving about"),
-        LOOKING("Watching, listening"),
-        BOOKS_AND_MARKS("Books, marks"),
-        TALKING("Talking"),
-        WAITING("Waiting, wandering"),
-        CARE("Food, care");
-
-        private final String words;
-
-        Activity(String words) {
-            this.words = words;
-        }
+        HANDLING,
+        PRETENDING,
+        MOVING,
+        LOOKING,
+        BOOKS_AND_MARKS,
+        TALKING,
+        WAITING,
+        CARE;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("activity." + name());
         }
     }
 
     /** With whom. */
     public enum Company {
-        ALONE("Alone"),
-        BESIDE("Beside others"),
-        PAIR("With one"),
-        GROUP("With several"),
-        ADULT("With an adult");
-
-        private final String words;
-
-        Company(String words) {
-            this.words = words;
-        }
+        ALONE,
+        BESIDE,
+        PAIR,
+        GROUP,
+        ADULT;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("company." + name());
         }
     }
 

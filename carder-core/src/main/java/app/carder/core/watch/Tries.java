@@ -1,7 +1,10 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -16,19 +19,13 @@ public record Tries(int tries, int hits, Map<Prompt, Integer> hitsBy) {
 
     /** What an adult did before it came off. */
     public enum Prompt {
-        ALONE("alone"),
-        SHOWN_AGAIN("shown again"),
-        HELPED("helped");
-
-        private final String words;
-
-        Prompt(String words) {
-            this.words = words;
-        }
+        ALONE,
+        SHOWN_AGAIN,
+        HELPED;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("prompt." + name());
         }
     }
 
@@ -53,12 +50,13 @@ public record Tries(int tries, int hits, Map<Prompt, Integer> hitsBy) {
 
     /** Such as "4 of 6, 3 alone, 1 helped". */
     public String words() {
-        StringBuilder words = new StringBuilder("%d of %d".formatted(hits, tries));
+        List<Object> parts = new ArrayList<>(
+                List.of(Said.of("working.hits-of-tries", Integer.toString(hits), Integer.toString(tries))));
         hitsBy.forEach((prompt, times) -> {
             if (times > 0) {
-                words.append(", %d %s".formatted(times, prompt.words()));
+                parts.add(Said.of("working.hits-with", times.toString(), prompt.words()));
             }
         });
-        return words.toString();
+        return Said.oneAfterTheOther(parts).words();
     }
 }

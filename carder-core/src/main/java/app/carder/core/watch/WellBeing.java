@@ -1,5 +1,6 @@
 package app.carder.core.watch;
 
+import app.carder.core.said.Said;
 import java.util.Arrays;
 
 /**
@@ -7,20 +8,16 @@ import java.util.Arrays;
  * our own. The levels are ordered, not measured: no average is ever taken.
  */
 public enum WellBeing {
-    DISTRESSED(1, "Distressed", "Clearly in distress most of the time: cries, freezes, hides."),
-    UNEASY(2, "Uneasy", "More signs of discomfort than of ease."),
-    MIXED(3, "Mixed", "Neither at ease nor upset; flat, or now one, now the other."),
-    MOSTLY_AT_EASE(4, "Mostly at ease", "At ease, with some moments less so."),
-    AT_EASE(5, "At ease", "Relaxed, lively and open all along.");
+    DISTRESSED(1),
+    UNEASY(2),
+    MIXED(3),
+    MOSTLY_AT_EASE(4),
+    AT_EASE(5);
 
     private final int level;
-    private final String name;
-    private final String signs;
 
-    WellBeing(int level, String name, String signs) {
+    WellBeing(int level) {
         this.level = level;
-        this.name = name;
-        this.signs = signs;
     }
 
     /** 1 to 5. */
@@ -30,12 +27,12 @@ public enum WellBeing {
 
     /** In two words. */
     public String words() {
-        return name;
+        return Said.say("well-being." + name());
     }
 
     /** What is seen at this level. */
     public String signs() {
-        return signs;
+        return Said.say("well-being." + name() + ".signs");
     }
 
     /**

@@ -1,5 +1,6 @@
 package app.carder.core.watchlog;
 
+import app.carder.core.said.Said;
 import app.carder.core.watch.Tally;
 import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.Entry.Checked;
@@ -11,6 +12,7 @@ import app.carder.core.watchlog.Entry.TimedMinute;
 import app.carder.core.watchlog.Entry.Tried;
 import app.carder.core.watchlog.Entry.Turned;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,31 +38,34 @@ public final class CountLines {
             }
         }
         List<String> lines = new ArrayList<>();
-        lines.addAll(summed(named, Counted.class, all -> "%d".formatted(tally(all, Counted::by))));
+        lines.addAll(summed(named, Counted.class, all -> Integer.toString(tally(all, Counted::by))));
         lines.addAll(summed(
                 named,
                 Tried.class,
                 all -> Tries.of(all.stream().map(Tried::attempt).toList()).words()));
         lines.addAll(summed(named, Turned.class, CountLines::turns));
         lines.addAll(each(
-                named, Checked.class, check -> "%s: %d of %d".formatted(check.what(), check.number(), check.of())));
-        lines.addAll(each(named, Grouped.class, group -> "%s: %d".formatted(group.what(), group.number())));
+                named, Checked.class, check -> said("working.counted-of", check.what(), check.number(), check.of())));
+        lines.addAll(each(named, Grouped.class, group -> said("working.counted", group.what(), group.number())));
         lines.addAll(each(
                 named,
                 Compared.class,
-                compared -> "%s %s".formatted(compared.comparison().words(), compared.what())));
+                compared -> said("working.compared", compared.comparison().words(), compared.what())));
         lines.addAll(each(
                 named,
                 TimedMinute.class,
-                minute -> "%s: %d in %d s".formatted(minute.what(), minute.times(), minute.seconds())));
+                minute -> said("working.counted-in-seconds", minute.what(), minute.times(), minute.seconds())));
         return lines;
     }
 
     private static String turns(List<Turned> turns) {
         int points = tally(turns, Turned::points);
-        return "%d %s, %d %s"
-                .formatted(
-                        turns.size(), turns.size() == 1 ? "turn" : "turns", points, points == 1 ? "point" : "points");
+        return said("working.turns-and-points", turns.size(), points);
+    }
+
+    /** Numbers as they are, since the device has words without forms for one and several. */
+    private static String said(String code, Object... about) {
+        return Said.say(code, Arrays.stream(about).map(String::valueOf).toArray());
     }
 
     private static <E> int tally(List<E> all, Function<E, Integer> strokes) {
@@ -80,7 +85,7 @@ public final class CountLines {
                 .forEach(one -> byName.computeIfAbsent(one.what(), what -> new ArrayList<>())
                         .add(one));
         return byName.entrySet().stream()
-                .map(same -> same.getKey() + ": " + sum.apply(same.getValue()))
+                .map(same -> said("working.counted", same.getKey(), sum.apply(same.getValue())))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.watchlog;
 
+import app.carder.core.said.Said;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.TimeSample;
@@ -164,19 +165,13 @@ public sealed interface Entry {
 
     /** How a thing compares with the named object. */
     enum Comparison {
-        LONGER("longer than"),
-        SHORTER("shorter than"),
-        SAME("the same as");
-
-        private final String words;
-
-        Comparison(String words) {
-            this.words = words;
-        }
+        LONGER,
+        SHORTER,
+        SAME;
 
         /** For people, before the name of the object. */
         public String words() {
-            return words;
+            return Said.say("comparison." + name());
         }
     }
 }

@@ -1,6 +1,7 @@
 package app.carder.core.week;
 
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
@@ -27,23 +28,17 @@ public record DayStrip(
     /** What a session is. */
     public enum Kind {
         /** Free play that nobody interrupts. */
-        PROTECTED_PLAY("Free play"),
+        PROTECTED_PLAY,
         /** Led by an adult. */
-        GROUP("Group time"),
+        GROUP,
         /** Food, rest, coming and going. */
-        CARE("Care time"),
+        CARE,
         /** Out of doors. */
-        OUTDOORS("Out of doors");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        OUTDOORS;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("session-kind." + name());
         }
     }
 

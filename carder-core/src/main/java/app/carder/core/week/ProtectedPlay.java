@@ -1,6 +1,7 @@
 package app.carder.core.week;
 
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.PlannedSession.Moves;
@@ -100,10 +101,19 @@ public record ProtectedPlay(
         /** For people. */
         public String words() {
             return change == Change.MOVE
-                    ? "Move %s from %s to %s: the longest stretch becomes %d minutes, %d more."
-                            .formatted(session, from, to, longest.toMinutes(), gain.toMinutes())
-                    : "Let %s at %s run within free play, so that children come when they are ready: the longest stretch becomes %d minutes, %d more."
-                            .formatted(session, from, longest.toMinutes(), gain.toMinutes());
+                    ? Said.say(
+                            "working.move-from-to-the-longest-stretch",
+                            session,
+                            from,
+                            to,
+                            longest.toMinutes(),
+                            gain.toMinutes())
+                    : Said.say(
+                            "working.let-at-run-within-free-play",
+                            session,
+                            from,
+                            longest.toMinutes(),
+                            gain.toMinutes());
         }
     }
 

@@ -27,9 +27,9 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
      * @throws IllegalArgumentException if one is
      */
     public Rotation {
-        check("Days between changes", everyOpenDays, 40);
-        check("Days of rest", restOpenDays, 120);
-        check("Children who still choose it", stillChosenBy, 60);
+        check(Said.say("working.days-between-changes"), everyOpenDays, 40);
+        check(Said.say("working.days-of-rest"), restOpenDays, 120);
+        check(Said.say("working.children-who-still-choose-it"), stillChosenBy, 60);
     }
 
     private static void check(String what, int number, int most) {
@@ -41,27 +41,21 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
     /** What to do with a card. */
     public enum Turn {
         /** It has not stood its days. */
-        STAYS("stays"),
+        STAYS,
         /** It has, and children still choose it. */
-        STILL_CHOSEN("still chosen"),
+        STILL_CHOSEN,
         /** It has, and hardly anyone does. */
-        CHANGE("change it"),
+        CHANGE,
         /** It rests. */
-        RESTS("rests"),
+        RESTS,
         /** It has rested. */
-        BACK("can come back"),
+        BACK,
         /** It was never out. */
-        NEW("new");
-
-        private final String words;
-
-        Turn(String words) {
-            this.words = words;
-        }
+        NEW;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("turn." + name());
         }
     }
 
@@ -133,21 +127,15 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
     /** How a block of this week's board stands to the week before. */
     public enum Mark {
         /** It stood out the last open day before. */
-        SAME("same"),
+        SAME,
         /** It was never out before. */
-        NEW("new"),
+        NEW,
         /** It has been out, and rested. */
-        BACK("back again");
-
-        private final String words;
-
-        Mark(String words) {
-            this.words = words;
-        }
+        BACK;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("mark." + name());
         }
     }
 

@@ -1,5 +1,6 @@
 package app.carder.core.wording;
 
+import app.carder.core.said.Said;
 import app.carder.core.wording.LanguageRules.Reason;
 import app.carder.core.wording.LanguageRules.Watched;
 import app.carder.core.wording.Phrases.Place;
@@ -71,7 +72,7 @@ public final class Describing {
                     name.start(),
                     name.end(),
                     text.substring(name.start(), name.end()),
-                    "is another child's name; in this child's own record it becomes “a friend”",
+                    Said.say("working.name-of-another-child"),
                     "a friend"));
         }
         return withoutOverlaps(found);

@@ -1,5 +1,6 @@
 package app.carder.core.wording;
 
+import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,22 +31,16 @@ public record LanguageRules(
 
     /** Why a word is looked at. */
     public enum Reason {
-        LABEL("says what the child is, not what it did"),
-        JUDGEMENT("judges"),
-        FEELING("guesses a feeling; say what was seen or heard"),
-        INFERENCE("says what went on inside; say what showed it"),
-        COMPARISON("compares with other children"),
-        VAGUE("says neither how many nor how long");
-
-        private final String words;
-
-        Reason(String words) {
-            this.words = words;
-        }
+        LABEL,
+        JUDGEMENT,
+        FEELING,
+        INFERENCE,
+        COMPARISON,
+        VAGUE;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("language-reason." + name());
         }
     }
 

@@ -1,5 +1,6 @@
 package app.carder.core.wording;
 
+import app.carder.core.said.Said;
 import app.carder.core.wording.LanguageRules.Ease;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -24,24 +25,18 @@ public record ReadingEase(int words, int sentences, int syllables, double score)
 
     /** Bands after Flesch (1948). */
     public enum Band {
-        TOO_SHORT("too short to say"),
-        VERY_EASY("very easy to read"),
-        EASY("easy to read"),
-        FAIRLY_EASY("fairly easy to read"),
-        PLAIN("plain"),
-        FAIRLY_HARD("fairly hard to read: shorter sentences help"),
-        HARD("hard to read: use shorter sentences and words"),
-        VERY_HARD("very hard to read: use shorter sentences and words");
-
-        private final String words;
-
-        Band(String words) {
-            this.words = words;
-        }
+        TOO_SHORT,
+        VERY_EASY,
+        EASY,
+        FAIRLY_EASY,
+        PLAIN,
+        FAIRLY_HARD,
+        HARD,
+        VERY_HARD;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("reading-ease." + name());
         }
     }
 

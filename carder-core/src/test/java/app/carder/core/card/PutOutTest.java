@@ -11,6 +11,7 @@ import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.FillPlan;
 import java.math.BigDecimal;
 import java.util.Currency;
@@ -36,7 +37,7 @@ class PutOutTest {
                         Optional.empty(),
                         Set.of(),
                         Set.of(),
-                        Source.entered("test")),
+                        Source.entered(Said.typed("test"))),
                 Optional.empty(),
                 bought,
                 Amount.UNKNOWN,

@@ -22,7 +22,7 @@ class SetOutGateTest {
                 level,
                 new Finding.Words(Said.typed(title), Said.typed("why"), Said.typed("what to do")),
                 new Finding.About("thing", List.of(children)),
-                new Finding.Authority(Source.commonPractice("test"), ""));
+                new Finding.Authority(Source.commonPractice(Said.typed("test")), ""));
     }
 
     private static SetOutGate gate(Finding... findings) {

@@ -14,6 +14,7 @@ import app.carder.core.material.Trait;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.Currency;
@@ -186,7 +187,7 @@ class CupboardTableTest {
                             Optional.empty(),
                             Set.of(),
                             Set.of(),
-                            Source.entered("@me, \"quoted\"")),
+                            Source.entered(Said.typed("@me, \"quoted\""))),
                     Optional.empty(),
                     Optional.of(new Bought(Amount.of(12), Money.ofMinor(5, TestCupboard.GBP))),
                     Amount.of(0),

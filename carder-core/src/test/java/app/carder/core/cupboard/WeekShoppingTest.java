@@ -13,6 +13,7 @@ import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import app.carder.core.week.OpenDays;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -170,7 +171,7 @@ class WeekShoppingTest {
                         Optional.empty(),
                         Set.of(),
                         Set.of(),
-                        Source.entered("test")),
+                        Source.entered(Said.typed("test"))),
                 Optional.empty(),
                 Optional.of(new Bought(pack, Money.ofMinor(200, TestCupboard.GBP))),
                 stock,

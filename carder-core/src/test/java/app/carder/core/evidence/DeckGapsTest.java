@@ -25,7 +25,8 @@ class DeckGapsTest {
                         EnumSet.complementOf(EnumSet.of(Sense.SMELL, Sense.TASTE)))));
 
         assertThat(gaps.words())
-                .isEqualTo("No card for Literacy or Expressive Arts and Design. Nothing speaks to smell or taste.");
+                .isEqualTo(
+                        "No card yet for: Literacy, Expressive Arts and Design. No card for these senses: smell, taste.");
         assertThat(gaps.isNone()).isFalse();
     }
 

@@ -84,7 +84,9 @@ class InvestigateTest {
         assertThat(dots.get(1).x() * 2).isEqualTo(dots.get(0).x() + dots.get(2).x());
         assertThat(dots.get(1).y() * 2).isEqualTo(dots.get(0).y() + dots.get(2).y());
         assertThat(chart.description())
-                .contains("11 May 0 cm; 18 May 4 cm, drawn; 25 May 8 cm;", "sprouts from 18 May to 25 May");
+                .contains(
+                        "11 May 2026 0 cm, 18 May 2026 4 cm, drawn, 25 May 2026 8 cm.",
+                        "sprouts from 18 May 2026 to 25 May 2026");
         assertThat(chart.marks())
                 .filteredOn(Sketch.Shape.class::isInstance)
                 .as("the window and one drawing")

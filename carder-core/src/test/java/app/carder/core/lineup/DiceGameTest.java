@@ -83,7 +83,7 @@ class DiceGameTest {
         assertThat(game.ninetiethTime()).isLessThanOrEqualTo(Duration.ofSeconds(game.ninetieth() * 80L));
         assertThat(game.fitsWithin(Duration.ofMinutes(6))).isTrue();
         assertThat(game.fitsWithin(Duration.ofMinutes(2))).isFalse();
-        assertThat(game.sketch().description()).contains("nine games of ten");
+        assertThat(game.sketch().description()).contains("nine games out of ten");
     }
 
     @Test

@@ -117,7 +117,7 @@ class RatioTest {
         FloorSpace space = FloorSpace.of(rule(code), ages(10, 0, 0));
 
         assertThat(space.squareMetres()).isEqualByComparingTo(squareMetres);
-        assertThat(space.source().name()).contains("not counted");
+        assertThat(space.source().name().words()).contains("not counted");
     }
 
     /** EYFS for childminders, from memory: six under eight, of those three young children, of those one under one. */

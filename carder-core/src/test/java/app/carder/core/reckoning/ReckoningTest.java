@@ -2,6 +2,7 @@ package app.carder.core.reckoning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.said.Said;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -27,10 +28,11 @@ class ReckoningTest {
     @Test
     void saysHowFarASourceCanBeReliedOnAndNotTwice() {
         assertThat(TABLE.forPeople())
-                .isEqualTo("A handbook table (from memory of the source, check before you rely on it)");
-        assertThat(Source.commonPractice("Common practice; measure your own").forPeople())
+                .isEqualTo("A handbook table (from memory of the source: check before you rely on it)");
+        assertThat(Source.commonPractice(Said.typed("Common practice; measure your own"))
+                        .forPeople())
                 .isEqualTo("Common practice; measure your own");
-        assertThat(Source.derived("geometry").forPeople()).isEqualTo("geometry (follows by arithmetic)");
-        assertThat(Source.entered("pack").forPeople()).isEqualTo("pack (entered in your setting)");
+        assertThat(Source.derived(Said.typed("geometry")).forPeople()).isEqualTo("geometry (worked out)");
+        assertThat(Source.entered(Said.typed("pack")).forPeople()).isEqualTo("pack (entered in your setting)");
     }
 }

@@ -6,6 +6,7 @@ import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,7 +24,7 @@ class PetTest {
                 Optional.empty(),
                 Set.of(),
                 Set.of(Trait.FINE, Trait.LOOKED_THROUGH),
-                Source.entered("test"));
+                Source.entered(Said.typed("test")));
         return SafetyCheck.withShippedRules().besides(List.of(pets)).check(List.of(material), List.of()).stream()
                 .map(Finding::code)
                 .filter(code -> code.startsWith("PET_"))

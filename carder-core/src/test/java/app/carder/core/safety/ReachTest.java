@@ -11,6 +11,7 @@ import app.carder.core.reckoning.Source;
 import app.carder.core.safety.CareEntry.Kind;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.Setup.Item;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Box;
 import java.time.LocalDate;
 import java.util.List;
@@ -35,7 +36,7 @@ class ReachTest {
                         Optional.empty(),
                         Set.of(),
                         Set.of(Trait.LOOKED_THROUGH),
-                        Source.entered("test")),
+                        Source.entered(Said.typed("test"))),
                 Optional.of(
                         new Box(Length.ofCentimetres(90), Length.ofCentimetres(acrossCm), Length.ofCentimetres(8))));
         ChildPresent child = new ChildPresent(

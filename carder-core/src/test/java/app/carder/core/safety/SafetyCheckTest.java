@@ -123,7 +123,7 @@ class SafetyCheckTest {
         assertThat(findings).hasSizeGreaterThan(200).allSatisfy(finding -> {
             assertThat(finding.reason()).isNotBlank().doesNotContain("{");
             assertThat(finding.caution()).isNotBlank();
-            assertThat(finding.source().name()).isNotBlank();
+            assertThat(finding.source().name().words()).isNotBlank();
         });
     }
 
@@ -174,7 +174,7 @@ class SafetyCheckTest {
                 new Rule.Condition(when, who),
                 new Finding.Words(
                         Said.typed("Our lentils"), Said.typed("we agreed so"), Said.typed("Count them back.")),
-                new Finding.Authority(Source.entered("the room"), ""),
+                new Finding.Authority(Source.entered(Said.typed("the room")), ""),
                 Rule.Checked.BY_THE_ROOM);
     }
 
@@ -257,7 +257,7 @@ class SafetyCheckTest {
                             opening,
                             Set.of(),
                             Set.of(Trait.valueOf(trait), Trait.LOOKED_THROUGH),
-                            Source.entered("test")),
+                            Source.entered(Said.typed("test"))),
                     Optional.empty()));
         }
         List<ChildPresent> children =
@@ -282,7 +282,7 @@ class SafetyCheckTest {
                 allergens,
                 Stream.concat(traits.stream(), Stream.of(Trait.LOOKED_THROUGH, Trait.FINE))
                         .collect(Collectors.toSet()),
-                Source.entered("test"));
+                Source.entered(Said.typed("test")));
     }
 
     private static ChildPresent needing(String name, CareEntry.Kind kind) {

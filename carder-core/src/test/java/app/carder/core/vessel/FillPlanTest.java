@@ -67,7 +67,8 @@ class FillPlanTest {
 
     @Test
     void refusesWhatNoRoomDoes() {
-        assertThatThrownBy(() -> new Use(0, 0, 1, 1, 1)).hasMessageContaining("Vessels must be from 1 to 100");
+        assertThatThrownBy(() -> new Use(0, 0, 1, 1, 1))
+                .hasMessageContaining("How many of these containers must be from 1 to 100");
         assertThatThrownBy(() -> new Use(1, 101, 1, 1, 1)).hasMessageContaining("Spill allowance");
         assertThatThrownBy(() -> FillPlan.of(rice(), List.of(), Use.ONCE)).hasMessageContaining("Stock must be known");
     }

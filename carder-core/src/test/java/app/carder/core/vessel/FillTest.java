@@ -74,7 +74,7 @@ class FillTest {
                         "leftover = packs × pack − mass");
         assertThat(rice.reckoning().sources())
                 .extracting(source -> source.name())
-                .anyMatch(name -> name.contains("USDA"));
+                .anyMatch(name -> name.words().contains("USDA"));
     }
 
     @Test

@@ -64,7 +64,7 @@ class TimeBandTest {
                         new Shape("away", 200, 22, 800, 16, ""),
                         new Shape("play", 200, 8, 300, 44, ""),
                         new Shape("tick chose", 198, 0, 5, 60, "Chose it"),
-                        new Shape("tick adult_broke_in", 493, 0, 14, 60, "Adult broke in"));
+                        new Shape("tick adult_broke_in", 493, 0, 14, 60, "Adult interrupted"));
     }
 
     @Test

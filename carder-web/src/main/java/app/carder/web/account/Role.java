@@ -1,25 +1,21 @@
 package app.carder.web.account;
 
+import app.carder.core.said.Said;
+
 /** What somebody does here. */
 public enum Role {
     /** Runs the setting. */
-    MANAGER("manager"),
+    MANAGER,
     /** Leads a room; approves its journals. */
-    ROOM_LEAD("room lead"),
+    ROOM_LEAD,
     /** Works in a room. */
-    PRACTITIONER("practitioner"),
+    PRACTITIONER,
     /** Parent or guardian of a child. */
-    CARER("carer");
-
-    private final String words;
-
-    Role(String words) {
-        this.words = words;
-    }
+    CARER;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("role." + name());
     }
 
     /** Whether it is a role of the setting's staff. */

@@ -2,6 +2,7 @@ package app.carder.web.children;
 
 import app.carder.core.material.Allergen;
 import app.carder.core.safety.CareEntry;
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -39,13 +40,15 @@ public record ChildCare(
     /** Allergies and everything else in words, one after the other; empty where there is nothing. */
     public String forPeople() {
         return Stream.of(
-                        Stream.of(allergiesAsked ? "" : "allergies not asked yet"),
+                        Stream.of(allergiesAsked ? "" : Said.say("children.allergies-not-asked-yet")),
                         allergens.isEmpty()
                                 ? Stream.of("")
-                                : Stream.of(allergens.stream()
-                                        .map(Allergen::words)
-                                        .sorted()
-                                        .collect(Collectors.joining(", ", "allergic to ", ""))),
+                                : Stream.of(Said.say(
+                                        "children.allergic-to",
+                                        Said.oneAfterTheOther(allergens.stream()
+                                                .map(Allergen::words)
+                                                .sorted()
+                                                .toList()))),
                         entries.stream().map(CareEntry::forPeople))
                 .flatMap(words -> words)
                 .filter(words -> !words.isEmpty())

@@ -3,12 +3,12 @@ package app.carder.web.children;
 import app.carder.core.measure.Age;
 import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -86,15 +86,16 @@ public record ChildView(
 
     /** All that is to be known before playing with the child, in one line; empty where there is nothing. */
     public String careWords() {
-        return Stream.of(allergyWords(), care.mouthing() ? "still mouths things" : "", care.whatToDo())
+        return Stream.of(
+                        allergyWords(),
+                        care.mouthing() ? Said.say("children.still-mouths-things") : "",
+                        care.whatToDo())
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(". "));
     }
 
     /** The days in words: {@code Mon, Tue}. */
     public String dayWords() {
-        return days.stream()
-                .map(day -> day.getDisplayName(TextStyle.SHORT, Locale.UK))
-                .collect(Collectors.joining(", "));
+        return days.stream().map(day -> Dates.shortWeekday(day)).collect(Collectors.joining(", "));
     }
 }

@@ -1,22 +1,18 @@
 package app.carder.web.children;
 
+import app.carder.core.said.Said;
+
 /** What a family may allow a photo of its child to be used for. Each is asked for by itself. */
 public enum PhotoUse {
     /** In the child's own learning journal. */
-    OWN_JOURNAL("own journal"),
+    OWN_JOURNAL,
     /** In another child's learning journal. */
-    OTHERS_JOURNALS("other children's journals"),
+    OTHERS_JOURNALS,
     /** On display inside the setting. */
-    DISPLAY("display in the setting");
-
-    private final String words;
-
-    PhotoUse(String words) {
-        this.words = words;
-    }
+    DISPLAY;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("photo-use." + name());
     }
 }

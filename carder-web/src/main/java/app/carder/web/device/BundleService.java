@@ -6,6 +6,7 @@ import app.carder.core.evidence.WhomToWatch.Known;
 import app.carder.core.framework.Framework;
 import app.carder.core.room.Footprint;
 import app.carder.core.room.RoomPlan;
+import app.carder.core.said.Said;
 import app.carder.core.watch.StepIn;
 import app.carder.core.wording.LanguageRules;
 import app.carder.web.account.RoomBorder;
@@ -296,7 +297,7 @@ class BundleService {
         sessions.stream()
                 .map(session -> session.session().endsAt().toSecondOfDay())
                 .max(Comparator.naturalOrder())
-                .ifPresent(end -> points.add(new Point("The end of the day", end)));
+                .ifPresent(end -> points.add(new Point(Said.say("device.the-end-of-the-day"), end)));
         return points;
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.web.device;
 
+import app.carder.core.said.Catalogue;
 import app.carder.web.page.ShippedFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -37,8 +38,9 @@ class ShellFiles {
         }
     }
 
+    /** The page is kept in the language that it was asked for in. */
     String worker() {
-        return worker;
+        return worker.replace("LANGUAGE", Catalogue.spoken().locale().toLanguageTag());
     }
 
     private static String path(Resource resource) {

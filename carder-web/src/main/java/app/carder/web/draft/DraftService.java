@@ -1,14 +1,13 @@
 package app.carder.web.draft;
 
+import app.carder.core.said.Dates;
 import app.carder.web.account.SecretBox;
 import app.carder.web.account.Viewer;
 import app.carder.web.setting.SettingService;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.data.domain.Limit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -22,8 +21,6 @@ class DraftService {
 
     /** Of one person; beyond that the oldest goes. */
     static final int MOST = 100;
-
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEEE d MMMM, HH:mm", Locale.UK);
 
     private final DraftRepository drafts;
     private final SettingService settings;
@@ -70,7 +67,7 @@ class DraftService {
                 .map(draft -> new Kept(
                         draft.place(),
                         new String(box.open(draft.content()), StandardCharsets.UTF_8),
-                        WHEN.format(settings.local(owner.settingId(), draft.changedAt()))))
+                        Dates.moment(settings.local(owner.settingId(), draft.changedAt()))))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package app.carder.web.family;
 
+import app.carder.core.said.Said;
 import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
@@ -136,16 +137,13 @@ public class FamilyService {
         outbox.send(
                 settingId,
                 roomId,
-                new Mail(carer.name(), carer.email(), "A learning journal from " + setting, """
-                There is a new learning journal for you to read:
-                %s/open/%s
-
-                We give you the code to open it ourselves. The link works until %s, and once; the browser that you
-                open it in opens by itself from then on. Where you have opened one for this child, it asks for no code.
-                If you did not expect this, tell %s.
-                """.formatted(
-                                address.origin(),
-                                token,
+                new Mail(
+                        carer.name(),
+                        carer.email(),
+                        Said.say("family.a-learning-journal-from", setting),
+                        Said.say(
+                                "family.new-journal-mail",
+                                address.origin() + "/open/" + token,
                                 settings.local(settingId, expiresAt).toLocalDate(),
                                 setting)));
         return new LinkCode(carer.name(), code);

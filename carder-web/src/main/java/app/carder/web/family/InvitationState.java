@@ -1,21 +1,17 @@
 package app.carder.web.family;
 
+import app.carder.core.said.Said;
+
 /** Whether a link can be opened. */
 enum InvitationState {
-    OPEN("open"),
-    OPENED("opened"),
-    EXPIRED("expired"),
-    REVOKED("taken back"),
-    LOCKED("locked after wrong codes");
-
-    private final String words;
-
-    InvitationState(String words) {
-        this.words = words;
-    }
+    OPEN,
+    OPENED,
+    EXPIRED,
+    REVOKED,
+    LOCKED;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("invitation." + name());
     }
 }

@@ -34,7 +34,9 @@ public record Look(Map<Choice, String> chosen) {
         /** Where the keys of the watching screens lie. */
         THUMB("either", "right", "left"),
         /** How large they are: for bare fingers, or for gloves and wet hands. */
-        KEYS("usual", "large");
+        KEYS("usual", "large"),
+        /** What pages are said in: as the browser asks, or always the same. */
+        LANGUAGE("system", "en", "de");
 
         private final List<String> options;
 

@@ -9,6 +9,7 @@ import app.carder.core.journal.PhotoRule;
 import app.carder.core.journal.PhotoRule.Consent;
 import app.carder.core.journal.PhotoRule.Shown;
 import app.carder.core.journal.PhotoRule.Whose;
+import app.carder.core.said.Said;
 import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
@@ -109,7 +110,7 @@ public class JournalService {
                 childId,
                 startsOn,
                 endsOn,
-                "Here is some of what %s has been busy with.".formatted(child.name()),
+                Said.say("journal.here-is-some-of-what-has", child.name()),
                 "",
                 viewer.name(),
                 clock.instant());

@@ -1,5 +1,6 @@
 package app.carder.web.lists;
 
+import app.carder.core.said.Said;
 import app.carder.web.page.NotFound;
 import java.util.Arrays;
 import java.util.Locale;
@@ -7,21 +8,15 @@ import java.util.Locale;
 /** Which list. */
 public enum ListKind {
     /** What is to be done so that cards are ready. */
-    PREPARATION("Preparation"),
+    PREPARATION,
     /** What is put out, moved and put away, where. */
-    SET_OUT("Set-out"),
+    SET_OUT,
     /** What the week takes and the cupboard does not have. */
-    SHOPPING("Shopping");
-
-    private final String words;
-
-    ListKind(String words) {
-        this.words = words;
-    }
+    SHOPPING;
 
     /** For people. */
     public String words() {
-        return words;
+        return Said.say("list." + name());
     }
 
     /** As addresses name it. */

@@ -2,6 +2,8 @@ package app.carder.web.lists;
 
 import app.carder.core.prepare.PreparationList;
 import app.carder.core.prepare.PreparationList.Due;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Mark;
@@ -23,11 +25,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -39,9 +39,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ListService {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.UK);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
     private static final int LONGEST_KEY = 200;
     private static final int DAYS_AHEAD = 14;
 
@@ -110,7 +107,7 @@ public class ListService {
     }
 
     private static String titleOf(LocalDate today) {
-        return "Today, " + DAY.format(today);
+        return Said.say("lists.today", Dates.dayOfWeek(today));
     }
 
     private ListView ticked(SettingId settingId, UUID roomId, ListView list) {
@@ -181,20 +178,20 @@ public class ListService {
                 .toList();
         long minutes = PreparationList.minutes(tonight);
         String summary = tonight.isEmpty()
-                ? "Nothing has to be begun today."
-                : "%d min of work for one pair of hands; the room has %d min on an evening.%s"
-                        .formatted(
-                                minutes,
-                                room.week().eveningMinutes(),
-                                minutes > room.week().eveningMinutes()
-                                        ? " Ask somebody to help, or move a card to a later day."
-                                        : "");
+                ? Said.say("lists.nothing-has-to-be-begun-today")
+                : Said.say(
+                        "lists.min-of-work-for-one-pair",
+                        minutes,
+                        room.week().eveningMinutes(),
+                        minutes > room.week().eveningMinutes() ? "too-much" : "enough");
         List<Group> groups = new ArrayList<>();
         groups.add(group(titleOf(today), tonight));
-        groups.add(group(DAY.format(next), tomorrow));
+        groups.add(group(Dates.dayOfWeek(next), tomorrow));
         list.refused()
                 .forEach(one -> groups.add(new Group(
-                        one.job().title() + " cannot be planned", one.because().words(), List.of())));
+                        Said.say("lists.cannot-be-planned", one.job().title()),
+                        one.because().words(),
+                        List.of())));
         return new ListView(ListKind.PREPARATION, today, summary, groups);
     }
 
@@ -204,18 +201,19 @@ public class ListService {
             items.add(new Item(
                     key(one),
                     one.planned().step().name(),
-                    (one.late() ? "should have begun " : "by ")
-                            + (one.late() ? MOMENT : TIME).format(one.planned().startsAt()) + ", "
-                            + one.planned().step().work().toMinutes() + " min",
-                    "%s, ready %s%s"
-                            .formatted(
-                                    one.job().title(),
-                                    MOMENT.format(one.job().readyAt()),
-                                    one.planned().step().waiting().isZero()
-                                            ? ""
-                                            : "; waits until "
-                                                    + MOMENT.format(
-                                                            one.planned().readyAt())),
+                    Said.say(
+                            one.late() ? "lists.should-have-begun" : "lists.begin-by",
+                            one.late()
+                                    ? Dates.moment(one.planned().startsAt())
+                                    : Dates.time(one.planned().startsAt().toLocalTime()),
+                            one.planned().step().work().toMinutes()),
+                    Said.say(
+                            "lists.ready",
+                            one.job().title(),
+                            Dates.moment(one.job().readyAt()),
+                            one.planned().step().waiting().isZero()
+                                    ? "none"
+                                    : Dates.moment(one.planned().readyAt())),
                     false,
                     Optional.empty(),
                     Optional.empty()));

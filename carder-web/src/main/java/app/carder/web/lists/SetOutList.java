@@ -2,6 +2,8 @@ package app.carder.web.lists;
 
 import app.carder.core.card.SetOutGate;
 import app.carder.core.measure.Mass;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import app.carder.core.week.Changeover;
 import app.carder.core.week.Changeover.Kind;
 import app.carder.core.week.Changeover.Step;
@@ -25,12 +27,10 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.week.BlockPlace;
 import app.carder.web.week.WeekService;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -43,9 +43,6 @@ import org.springframework.stereotype.Component;
 /** What is put out, moved and put away for each session of a day, as one walks along the places. */
 @Component
 class SetOutList {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
 
     private final WeekService weeks;
     private final RoomPlanService plans;
@@ -86,12 +83,12 @@ class SetOutList {
         String place(Spot spot) {
             String zone = zones.getOrDefault(spot.zoneId(), "");
             ZonePlaces here = places.get(spot.zoneId());
-            return here != null && here.places() > 1 ? zone + ", place " + (spot.place() + 1) : zone;
+            return here != null && here.places() > 1 ? Said.say("lists.place", zone, (spot.place() + 1)) : zone;
         }
 
         String title(UUID card) {
             CardView view = cards.get(card);
-            return view == null ? "a card that is gone" : view.title();
+            return view == null ? Said.say("lists.a-card-that-is-gone") : view.title();
         }
 
         /** What holds it in that session, and why an adult stays with it, naming no child: lists are printed. */
@@ -110,7 +107,7 @@ class SetOutList {
 
     ListView of(SettingId settingId, RoomView room, LocalDate on) {
         if (!occasions.openDays(settingId).isOpen(on)) {
-            return new ListView(ListKind.SET_OUT, on, DAY.format(on) + " is closed.", List.of());
+            return new ListView(ListKind.SET_OUT, on, Said.say("lists.is-closed", Dates.dayOfWeek(on)), List.of());
         }
         Map<UUID, ZonePlaces> places = plans.places(settingId, room);
         Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), on, on);
@@ -132,8 +129,8 @@ class SetOutList {
             }
         }
         String summary = groups.isEmpty()
-                ? "Nothing is planned for " + DAY.format(on) + " yet. Put cards on the week board first."
-                : "For %s, as one walks along the zones.".formatted(DAY.format(on));
+                ? Said.say("lists.nothing-is-planned-for-yet-put", Dates.dayOfWeek(on))
+                : Said.say("lists.for-as-one-walks-along-the", Dates.dayOfWeek(on));
         return new ListView(ListKind.SET_OUT, on, summary, groups);
     }
 
@@ -200,9 +197,9 @@ class SetOutList {
                         + both(names.place(step.place()), names.held(step.card(), session, on)) + ")")
                 .collect(Collectors.joining(", "));
         return new Group(
-                TIME.format(session.session().startsAt()) + " "
+                Dates.time(session.session().startsAt()) + " "
                         + session.session().name(),
-                staying.isEmpty() ? "" : "Stays as it stands: " + staying + ".",
+                staying.isEmpty() ? "" : Said.say("lists.stays-as-it-stands", staying),
                 changes.steps().stream()
                         .filter(step -> step.kind() != Kind.STAYS)
                         .map(step -> item(session, on, step, names))
@@ -211,10 +208,10 @@ class SetOutList {
 
     private static Item item(SessionView session, LocalDate on, Step<Spot, UUID> step, Names names) {
         String title = names.title(step.card());
-        String verb = switch (step.kind()) {
-            case PUT_OUT -> "Put out ";
-            case MOVES -> "Move ";
-            case PUT_AWAY -> "Put away ";
+        String what = switch (step.kind()) {
+            case PUT_OUT -> Said.say("lists.put-out", title);
+            case MOVES -> Said.say("lists.move", title);
+            case PUT_AWAY -> Said.say("lists.put-away", title);
             case STAYS -> throw new IllegalStateException("Impossible state: what stays is no line.");
         };
         Optional<Mass> tooHeavy = names.tooHeavy(step.card());
@@ -228,7 +225,7 @@ class SetOutList {
                         Integer.toString(step.place().place()),
                         step.card().toString(),
                         step.kind().name()),
-                verb + title,
+                what,
                 names.place(step.place()),
                 both(held, detail(step, tooHeavy, names)),
                 tooHeavy.isPresent(),
@@ -242,24 +239,23 @@ class SetOutList {
 
     private static String detail(Step<Spot, UUID> step, Optional<Mass> tooHeavy, Names names) {
         List<String> said = new ArrayList<>();
-        step.from().ifPresent(from -> said.add("from " + names.place(from)));
+        step.from().ifPresent(from -> said.add(Said.say("lists.from", names.place(from))));
         if (step.kind() == Kind.PUT_OUT) {
             Optional.ofNullable(names.laid().get(step.card())).ifPresent(laid -> {
                 if (!laid.putOut().forPeople().isEmpty()) {
                     said.add(laid.putOut().forPeople());
                 }
-                laid.contents().kit().ifPresent(kit -> said.add("kit: " + kit.name()));
+                laid.contents().kit().ifPresent(kit -> said.add(Said.say("lists.kit", kit.name())));
             });
         }
         step.away()
                 .filter(away -> step.kind() != Kind.PUT_AWAY)
-                .ifPresent(away -> said.add("instead of " + names.title(away)));
+                .ifPresent(away -> said.add(Said.say("lists.instead-of", names.title(away))));
         tooHeavy.ifPresent(mass -> said.add(
                 switch (step.kind()) {
-                    case MOVES -> "%s full: empty it before it is moved, and fill it there".formatted(mass.forPeople());
-                    case PUT_AWAY -> "%s full: empty it where it stands".formatted(mass.forPeople());
-                    case PUT_OUT, STAYS ->
-                        "%s full: fill it where it is to stand, and leave it there".formatted(mass.forPeople());
+                    case MOVES -> Said.say("lists.full-empty-it-before-it-is", mass.forPeople());
+                    case PUT_AWAY -> Said.say("lists.full-empty-it-where-it-stands", mass.forPeople());
+                    case PUT_OUT, STAYS -> Said.say("lists.full-fill-it-where-it-is", mass.forPeople());
                 }));
         return String.join("; ", said);
     }

@@ -7,6 +7,8 @@ import app.carder.core.cupboard.WeekShopping;
 import app.carder.core.cupboard.WeekShopping.Line;
 import app.carder.core.cupboard.WeekShopping.Use;
 import app.carder.core.measure.Money;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import app.carder.core.week.OpenDays;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
@@ -24,14 +26,12 @@ import app.carder.web.week.WeekService;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -43,8 +43,6 @@ import org.springframework.stereotype.Component;
 @Component
 class ShoppingList {
 
-    private static final DateTimeFormatter WEEK = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.UK);
     private static final int WEEKS_STANDING = 4;
 
     private final WeekService weeks;
@@ -66,25 +64,24 @@ class ShoppingList {
         Optional<Money> cost =
                 missing.stream().flatMap(line -> line.cost().stream()).reduce(Money::plus);
         String summary = lines.isEmpty()
-                ? "The board of the week of " + WEEK.format(monday) + " takes nothing that is measured."
-                : "Week of %s: %d to buy%s, %d in the cupboard."
-                        .formatted(
-                                WEEK.format(monday),
-                                missing.size(),
-                                cost.map(sum -> ", " + sum.forPeople() + " as far as prices are known")
-                                        .orElse(""),
-                                lines.size() - missing.size());
+                ? Said.say("lists.the-board-of-the-week-of", Dates.shortDay(monday))
+                : Said.say(
+                        "lists.week-of-to-buy-in-the",
+                        Dates.shortDay(monday),
+                        missing.size(),
+                        cost.map(Money::forPeople).orElse("none"),
+                        lines.size() - missing.size());
         return new ListView(
                 ListKind.SHOPPING,
                 monday,
                 summary,
                 List.of(
                         new Group(
-                                "To buy",
+                                Said.say("lists.to-buy"),
                                 "",
                                 missing.stream().map(line -> item(monday, line)).toList()),
                         new Group(
-                                "In the cupboard, to be fetched",
+                                Said.say("lists.in-the-cupboard-to-be-fetched"),
                                 "",
                                 lines.stream()
                                         .filter(line -> !line.isMissing())
@@ -149,22 +146,22 @@ class ShoppingList {
 
     private static Item item(LocalDate monday, Line line) {
         Stocked material = line.material();
-        String stock = material.stock().isKnown() ? material.stock().forPeople() + " there" : "stock not written down";
+        String stock = material.stock().isKnown()
+                ? Said.say("lists.there", material.stock().forPeople())
+                : Said.say("lists.stock-not-written-down");
         String need = line.need().forPeople();
         String amount = line.isMissing() ? toBuy(line) : need;
         return new Item(
                 monday + "/" + material.code(),
                 material.name(),
                 amount,
-                "%s%s; by %s for %s%s"
-                        .formatted(
-                                amount.equals(need) ? "" : need + " needed, ",
-                                stock,
-                                MOMENT.format(line.neededBy()),
-                                String.join(", ", line.cards()),
-                                line.isMissing() || material.keptIn().isEmpty()
-                                        ? ""
-                                        : "; kept in " + material.keptIn()),
+                Said.say(
+                        "lists.by-for",
+                        amount.equals(need) ? "none" : need,
+                        stock,
+                        Dates.moment(line.neededBy()),
+                        String.join(", ", line.cards()),
+                        line.isMissing() || material.keptIn().isEmpty() ? "none" : material.keptIn()),
                 false,
                 Optional.of(Picture.of(material)),
                 Optional.empty());

@@ -1,7 +1,7 @@
 package app.carder.web.page;
 
+import app.carder.core.said.Catalogue;
 import app.carder.exchange.pdf.AccessiblePdf;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.context.ApplicationContext;
 import org.springframework.http.CacheControl;
@@ -48,7 +48,7 @@ public class Printer {
      * @throws Busy if too much is being printed or reckoned already
      */
     public byte[] print(String template, Map<String, Object> model, Map<String, byte[]> pictures) {
-        Context context = new Context(Locale.UK, model);
+        Context context = new Context(Catalogue.spoken().locale(), model);
         context.setVariable(
                 ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
                 new ThymeleafEvaluationContext(beans, null));

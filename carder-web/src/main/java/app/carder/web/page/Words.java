@@ -2,15 +2,13 @@ package app.carder.web.page;
 
 import app.carder.core.said.Catalogue;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.MessageSource;
 import org.springframework.context.MessageSourceResolvable;
 import org.springframework.context.NoSuchMessageException;
@@ -25,32 +23,40 @@ import org.springframework.stereotype.Component;
 @Component("messageSource")
 public final class Words implements MessageSource {
 
-    private static final String FILES = "classpath*:messages/*.properties";
+    private static final String FILES = "classpath*:messages/*_*.properties";
+    private static final String NOBODYS = "XA";
     private static final Object[] NOTHING = {};
 
-    private final Catalogue english;
     private final Map<String, Catalogue> others = new HashMap<>();
+    private final Optional<Catalogue> pseudo;
 
-    Words() throws IOException {
-        List<String> files = new ArrayList<>(List.of(Catalogue.CORE));
-        Set<String> languages = new HashSet<>();
+    /**
+     * Reads all files.
+     *
+     * @param pseudo whether a language that nobody speaks is among them: {@code en-XA}
+     */
+    Words(@Value("${carder.pseudo-language:false}") boolean pseudo) throws IOException {
         for (Resource file : new PathMatchingResourcePatternResolver().getResources(FILES)) {
-            String[] name = Objects.requireNonNull(file.getFilename())
-                    .replace(".properties", "")
-                    .split("_");
-            if (name.length == 1) {
-                files.add("messages." + name[0]);
-            } else {
-                languages.add(name[1]);
-            }
+            String name = Objects.requireNonNull(file.getFilename());
+            String language = name.substring(name.lastIndexOf('_') + 1, name.lastIndexOf('.'));
+            others.computeIfAbsent(language, one -> Catalogue.of(Locale.forLanguageTag(one)));
         }
-        english = Catalogue.of(Locale.UK, files);
-        languages.forEach(one -> others.put(one, Catalogue.of(Locale.forLanguageTag(one), files)));
+        this.pseudo = pseudo ? Optional.of(Catalogue.ENGLISH.pseudo()) : Optional.empty();
     }
 
     /** All words in a language; English where it has none. */
     public Catalogue in(@Nullable Locale locale) {
-        return locale == null ? english : others.getOrDefault(locale.getLanguage(), english);
+        return locale == null ? Catalogue.ENGLISH : known(locale).orElse(Catalogue.ENGLISH);
+    }
+
+    /** All words in a language; absent where nobody wrote them. */
+    public Optional<Catalogue> known(Locale locale) {
+        if (locale.getCountry().equals(NOBODYS)) {
+            return pseudo;
+        }
+        return locale.getLanguage().equals("en")
+                ? Optional.of(Catalogue.ENGLISH)
+                : Optional.ofNullable(others.get(locale.getLanguage()));
     }
 
     @Override

@@ -5,6 +5,7 @@ import app.carder.core.card.PutOut;
 import app.carder.core.card.SetOutGate;
 import app.carder.core.practice.GrainAdvice;
 import app.carder.core.safety.Finding;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.FillPlan;
@@ -116,8 +117,10 @@ public record BenchView(
     /** Who was looked at: the names where they are few, else how many. */
     public String lookedAtWords() {
         if (lookedAt.isEmpty()) {
-            return "nobody, as no child is written down";
+            return Said.say("provocation.nobody-as-no-child-is-written");
         }
-        return lookedAt.size() <= MOST_NAMED ? String.join(", ", lookedAt) : "the " + lookedAt.size() + " children";
+        return lookedAt.size() <= MOST_NAMED
+                ? String.join(", ", lookedAt)
+                : Said.say("provocation.the-children", lookedAt.size());
     }
 }

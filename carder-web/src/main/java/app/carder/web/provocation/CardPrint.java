@@ -8,6 +8,7 @@ import app.carder.core.cupboard.WeekShopping;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.ladder.Rung;
 import app.carder.core.safety.Finding;
+import app.carder.core.said.Said;
 import app.carder.exchange.pdf.PdfWords;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialView;
@@ -36,9 +37,8 @@ class CardPrint {
 
     private static final int MOST_FINDINGS = 5;
     /** Of the line at the foot of each half: where they cannot be read, something was cut off. */
-    private static final String LAST_WORDS = "not a clearance. Check your local rules";
-
     private static final int MOST_TALLIES = 12;
+
     private static final int MOST_PICTURES = 4;
 
     private final ProvocationService provocations;
@@ -143,7 +143,10 @@ class CardPrint {
             List<Half> whole = new ArrayList<>();
             for (int at = 0; at < halves.size(); at++) {
                 Half half = halves.get(at);
-                whole.addAll(read.get(at).contains(LAST_WORDS) ? List.of(half) : half.longer());
+                whole.addAll(
+                        read.get(at).contains(Said.say("provocation.not-a-clearance-check-your-local"))
+                                ? List.of(half)
+                                : half.longer());
             }
             if (whole.equals(halves)) {
                 return pdf;

@@ -2,6 +2,8 @@ package app.carder.web.provocation;
 
 import app.carder.core.evidence.DeckGaps;
 import app.carder.core.framework.Framework;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -13,13 +15,11 @@ import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -38,8 +38,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @AllowedTo(Audience.STAFF)
 class DeckController {
-
-    private static final DateTimeFormatter WEEK = DateTimeFormatter.ofPattern("'Week of' d MMMM", Locale.UK);
 
     private final ProvocationService provocations;
     private final RoomService rooms;
@@ -132,7 +130,9 @@ class DeckController {
                         .add(card));
         return byWeek.entrySet().stream()
                 .map(week -> group(
-                        week.getKey().map(WEEK::format).orElse("Not planned for a week"),
+                        week.getKey()
+                                .map(monday -> Said.say("provocation.week-of", Dates.shortDay(monday)))
+                                .orElse(Said.say("provocation.not-planned-for-a-week")),
                         room.framework(),
                         week.getValue(),
                         notch))

@@ -21,12 +21,12 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.measure.Volume;
 import app.carder.core.reckoning.Source;
+import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import app.carder.web.reckoner.Field.Option;
 import app.carder.web.reckoner.Tool.Group;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -37,8 +37,8 @@ import java.util.stream.Stream;
 final class BatchTools {
 
     private static final Map<String, Recipe> RECIPES = Recipe.shipped();
-    private static final List<Option> UNITS =
-            List.of(new Option("METRIC", "grams"), new Option("HOUSEHOLD", "cups and spoons"));
+    private static final List<Option> UNITS = List.of(
+            new Option("METRIC", Said.of("tool.grams")), new Option("HOUSEHOLD", Said.of("tool.cups-and-spoons")));
 
     private BatchTools() {}
 
@@ -46,78 +46,86 @@ final class BatchTools {
         return List.of(
                 new Tool(
                         "dough",
-                        "Dough",
-                        "How much of everything for these children?",
+                        Said.of("tool.dough"),
+                        Said.of("tool.how-much-of-everything-for-these"),
                         Group.BATCHES,
                         List.of(
                                 Field.choice(
-                                        "recipe", "Recipe", "dough-cooked", recipes(code -> code.contains("dough"))),
-                                Field.whole("children", "Children", "", 11, 1, 200),
-                                Field.decimal("ball", "A ball for each, across", "mm", "70", 20, 200),
-                                Field.choice("units", "Measured in", "METRIC", UNITS)),
+                                        "recipe",
+                                        Said.of("tool.recipe"),
+                                        "dough-cooked",
+                                        recipes(code -> code.contains("dough"))),
+                                Field.whole("children", Said.of("tool.children"), "", 11, 1, 200),
+                                Field.decimal("ball", Said.of("tool.a-ball-for-each-across"), "mm", "70", 20, 200),
+                                Field.choice("units", Said.of("tool.measured-in"), "METRIC", UNITS)),
                         inputs -> batch(inputs, Batch.ofBall(inputs.millimetres("ball")))),
                 new Tool(
                         "mix",
-                        "Starch, bubbles, paint",
-                        "How much of everything for these children?",
+                        Said.of("tool.starch-bubbles-paint"),
+                        Said.of("tool.how-much-of-everything-for-these"),
                         Group.BATCHES,
                         List.of(
                                 Field.choice(
-                                        "recipe", "Recipe", "starch-mix", recipes(code -> !code.contains("dough"))),
-                                Field.whole("children", "Children, or pots", "", 6, 1, 200),
-                                Field.decimal("portion", "For each", "g", "250", 1, 5000),
-                                Field.choice("units", "Measured in", "METRIC", UNITS)),
+                                        "recipe",
+                                        Said.of("tool.recipe"),
+                                        "starch-mix",
+                                        recipes(code -> !code.contains("dough"))),
+                                Field.whole("children", Said.of("tool.children-or-pots"), "", 6, 1, 200),
+                                Field.decimal("portion", Said.of("tool.for-each"), "g", "250", 1, 5000),
+                                Field.choice("units", Said.of("tool.measured-in"), "METRIC", UNITS)),
                         inputs -> batch(inputs, inputs.grams("portion"))),
                 new Tool(
                         "dye",
-                        "Dyed grain",
-                        "Vinegar, colour, bags, trays and hours to dry?",
+                        Said.of("tool.dyed-grain"),
+                        Said.of("tool.vinegar-colour-bags-trays-and-hours"),
                         Group.BATCHES,
                         List.of(
-                                Field.thing("grain", "Grain or pasta", "Rice, white long-grain"),
-                                Field.decimal("mass", "In all", "g", "2000", 50, 50_000),
-                                Field.whole("colours", "Colours", "", 4, 1, 12),
-                                Field.thing("tray", "Tray to dry on", "Baking tray")),
+                                Field.thing("grain", Said.of("tool.grain-or-pasta"), "Rice, white long-grain"),
+                                Field.decimal("mass", Said.of("tool.in-all"), "g", "2000", 50, 50_000),
+                                Field.whole("colours", Said.of("tool.colours"), "", 4, 1, 12),
+                                Field.thing("tray", Said.of("tool.tray-to-dry-on"), "Baking tray")),
                         BatchTools::dye),
                 new Tool(
                         "ice",
-                        "Ice",
-                        "How much water, and when is it ready?",
+                        Said.of("tool.ice"),
+                        Said.of("tool.how-much-water-and-when-is"),
                         Group.BATCHES,
                         List.of(
-                                Field.thing("mould", "Mould", "Ice mould"),
-                                Field.whole("moulds", "Moulds", "", 6, 1, 200)),
+                                Field.thing("mould", Said.of("tool.mould"), "Ice mould"),
+                                Field.whole("moulds", Said.of("tool.moulds"), "", 6, 1, 200)),
                         BatchTools::ice),
                 new Tool(
                         "juice",
-                        "Juice",
-                        "How many fruits for so many cups, from the first one?",
+                        Said.of("tool.juice"),
+                        Said.of("tool.how-many-fruits-for-so-many"),
                         Group.BATCHES,
                         List.of(
-                                Field.whole("cups", "Cups", "", 11, 1, 500),
-                                Field.decimal("cup", "A cup", "mL", "120", 1, 1000),
-                                Field.decimal("first", "The first fruit gave", "mL", "65", 1, 2000)),
+                                Field.whole("cups", Said.of("tool.cups"), "", 11, 1, 500),
+                                Field.decimal("cup", Said.of("tool.a-cup"), "mL", "120", 1, 1000),
+                                Field.decimal("first", Said.of("tool.the-first-fruit-gave"), "mL", "65", 1, 2000)),
                         inputs -> served(
                                 Servings.ofJuice(
                                         inputs.whole("cups"), inputs.millilitres("cup"), inputs.millilitres("first")),
-                                "Fruits",
+                                Said.say("tool.fruits"),
                                 inputs.set("Fruit for juice", Map.of("fruit", inputs.whole("cups"))))),
                 new Tool(
                         "kits",
-                        "Kits",
-                        "How many kits for these children?",
+                        Said.of("tool.kits"),
+                        Said.of("tool.how-many-kits-for-these-children"),
                         Group.BATCHES,
                         List.of(
-                                Field.whole("children", "Children", "", 20, 1, 500),
-                                Field.whole("perKit", "One kit serves", "", 6, 1, 500)),
+                                Field.whole("children", Said.of("tool.children"), "", 20, 1, 500),
+                                Field.whole("perKit", Said.of("tool.one-kit-serves"), "", 6, 1, 500)),
                         inputs -> served(
-                                Servings.ofKits(inputs.whole("children"), inputs.whole("perKit")), "Kits", List.of())));
+                                Servings.ofKits(inputs.whole("children"), inputs.whole("perKit")),
+                                Said.say("tool.kits"),
+                                List.of())));
     }
 
     private static List<Option> recipes(java.util.function.Predicate<String> wanted) {
         return RECIPES.values().stream()
                 .filter(recipe -> wanted.test(recipe.code()))
-                .map(recipe -> new Option(recipe.code(), recipe.name()))
+                .map(recipe -> new Option(recipe.code(), Said.typed(recipe.name())))
                 .toList();
     }
 
@@ -126,13 +134,17 @@ final class BatchTools {
         Batch batch = Batch.of(recipe, inputs.whole("children"), portion, inputs.byCode());
         boolean cups = inputs.text("units").equals("HOUSEHOLD");
         Answer.Builder answer = Answer.of(mix(batch), batch.reckoning())
-                .figure("In all", batch.gives().forPeople())
-                .figure("For each", portion.forPeople())
-                .figure("Keeps", recipe.keepsDays() + (recipe.keepsDays() == 1 ? " day" : " days"))
-                .columns("Ingredient", cups ? "Measure" : "Weigh", cups ? "that is" : "or measure", "Cost")
+                .figure(Said.say("tool.in-all"), batch.gives().forPeople())
+                .figure(Said.say("tool.for-each"), portion.forPeople())
+                .figure(Said.say("tool.keeps"), Said.say("tool.days", recipe.keepsDays()))
+                .columns(
+                        Said.say("tool.ingredient"),
+                        cups ? Said.say("tool.measure") : Said.say("tool.weigh"),
+                        cups ? Said.say("tool.that-is") : Said.say("tool.or-measure"),
+                        Said.say("tool.cost"))
                 .sketch(jugs(batch))
                 .note(recipe.note());
-        batch.cost().ifPresent(cost -> answer.figure("Cost of what is used", cost.forPeople()));
+        batch.cost().ifPresent(cost -> answer.figure(Said.say("tool.cost-of-what-is-used"), cost.forPeople()));
         for (Batch.Line line : batch.lines()) {
             String rounded = "%s (%+.0f %%)".formatted(line.rounded().forPeople(), line.offPercent());
             String cost = line.cost().map(Money::forPeople).orElse("");
@@ -143,11 +155,10 @@ final class BatchTools {
                     cost);
         }
         if (batch.saltGrams() > 0) {
-            answer.note(String.format(
-                    Locale.ROOT, "100 g hold %.0f g of salt: not for children who mouth things.", batch.saltGrams()));
+            answer.note(Said.say("tool.100-g-hold-g-of-salt", batch.saltGrams()));
         }
         if (recipe.heat() == Recipe.Heat.NEEDED) {
-            answer.note("An adult does what needs heat.");
+            answer.note(Said.say("tool.an-adult-does-what-needs-heat"));
         }
         return answer.done();
     }
@@ -186,7 +197,11 @@ final class BatchTools {
             at++;
         }
         return sheet.line(4, 70, 10 + at * 48, 70, Style.WALL)
-                .done(14 + at * 48, 92, "Ingredients by weight", "Bars as high as each ingredient is heavy.");
+                .done(
+                        14 + at * 48,
+                        92,
+                        Said.say("tool.ingredients-by-weight"),
+                        Said.say("tool.bars-as-high-as-each-ingredient"));
     }
 
     private static Answer dye(Inputs inputs) {
@@ -204,22 +219,25 @@ final class BatchTools {
         int rows = (dyed.trays() + 5) / 6;
         Stocked grain = inputs.thing("grain");
         Made made = new Made.Things(
-                "Dyed " + grain.name(),
+                Said.say("tool.dyed", grain.name()),
                 List.of(
                         Ingredient.of(grain.code(), grain.name(), Amount.of(inputs.grams("mass"))),
                         liquid(inputs, "vinegar", dyed.vinegar()),
                         liquid(inputs, "food-colour", dyed.colour())));
         return Answer.of(made, dyed.reckoning())
-                .figure("A colour", dyed.perColour().forPeople())
-                .figure("Vinegar for each", dyed.vinegar().forPeople())
-                .figure("Liquid colour for each", dyed.colour().forPeople())
-                .figure("Bags or tubs to shake in", dyed.bags() + " each")
-                .figure("Trays to dry on", Integer.toString(dyed.trays()))
-                .figure("Dries in", dyed.hours().forPeople())
+                .figure(Said.say("tool.a-colour"), dyed.perColour().forPeople())
+                .figure(Said.say("tool.vinegar-for-each"), dyed.vinegar().forPeople())
+                .figure(Said.say("tool.liquid-colour-for-each"), dyed.colour().forPeople())
+                .figure(Said.say("tool.bags-or-tubs-to-shake-in"), Said.say("tool.each", dyed.bags()))
+                .figure(Said.say("tool.trays-to-dry-on"), Integer.toString(dyed.trays()))
+                .figure(Said.say("tool.dries-in"), dyed.hours().forPeople())
                 .sketch(sheet.done(
-                        270, 8 + rows * 32, "Trays, each colour on its own", dyed.trays() + " trays in one layer."))
-                .note("Longer where the air is damp. Dyed dry grain keeps six months and more in a dry, labelled box.")
-                .note("Dyed grain is no longer food.")
+                        270,
+                        8 + rows * 32,
+                        Said.say("tool.trays-each-colour-on-its-own"),
+                        Said.say("tool.trays-in-one-layer", dyed.trays())))
+                .note(Said.say("tool.longer-where-the-air-is-damp"))
+                .note(Said.say("tool.dyed-grain-is-no-longer-food"))
                 .done();
     }
 
@@ -242,10 +260,12 @@ final class BatchTools {
         IceBlocks ice = IceBlocks.of(inputs.vessel("mould"), inputs.whole("moulds"));
         Vessel mould = inputs.vessel("mould");
         Made made = new Made.Things(
-                "Ice",
+                Said.say("tool.ice"),
                 List.of(Ingredient.made(
                         new Material(
-                                "Ice from the " + inputs.thing("mould").name(),
+                                Said.say(
+                                        "tool.ice-from-the",
+                                        inputs.thing("mould").name()),
                                 MaterialKind.PIECES,
                                 Optional.empty(),
                                 Optional.of(new Solid.Rod(
@@ -254,18 +274,18 @@ final class BatchTools {
                                 Optional.empty(),
                                 Set.of(),
                                 Set.of(Trait.ICE, Trait.WATER, Trait.SLIPPERY, Trait.LOOKED_THROUGH),
-                                Source.derived("the mould")),
+                                Source.derived(Said.of("tool.source-the-mould"))),
                         Amount.of(inputs.whole("moulds")))));
         return Answer.of(made, ice.reckoning())
-                .figure("Water for each", ice.perMould().forPeople())
-                .figure("In all", ice.water().forPeople())
-                .figure("In the freezer for", ice.freezeHours() + "\u00a0hours")
-                .figure("Melts in the room in", ice.meltHours().forPeople())
+                .figure(Said.say("tool.water-for-each"), ice.perMould().forPeople())
+                .figure(Said.say("tool.in-all"), ice.water().forPeople())
+                .figure(Said.say("tool.in-the-freezer-for"), Said.say("tool.hours", ice.freezeHours()))
+                .figure(Said.say("tool.melts-in-the-room-in"), ice.meltHours().forPeople())
                 .sketch(new Sheet()
                         .box(10, 10, 60, 50, Style.WALL)
                         .box(10, 10 + 50 * (1 - 0.917 / 0.998), 60, 50 * 0.917 / 0.998, Style.FILL_2)
-                        .done(80, 70, "Water in the mould", "The gap at the top is what the ice needs to grow."))
-                .note("What is frozen in must be too large for the small-parts cylinder where children mouth things.")
+                        .done(80, 70, Said.say("tool.water-in-the-mould"), Said.say("tool.the-gap-at-the-top-is")))
+                .note(Said.say("tool.what-is-frozen-in-must-be"))
                 .done();
     }
 
@@ -276,8 +296,9 @@ final class BatchTools {
                 .forEach(at -> sheet.round(12 + at % 12 * 18, 12 + at / 12 * 18, 7, Style.fill(0)));
         return Answer.of(new Made.Things(what, out), servings.reckoning())
                 .figure(what, Long.toString(servings.needed()))
-                .figure("Left over", servings.over())
-                .sketch(sheet.done(226, 24 + (drawn - 1) / 12 * 18.0, what, servings.needed() + " of them."))
+                .figure(Said.say("tool.left-over"), servings.over())
+                .sketch(sheet.done(
+                        226, 24 + (drawn - 1) / 12 * 18.0, what, Said.say("tool.of-them", servings.needed())))
                 .done();
     }
 }

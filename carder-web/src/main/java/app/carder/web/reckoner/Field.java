@@ -1,5 +1,6 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -17,7 +18,7 @@ import java.util.stream.IntStream;
  */
 public record Field(
         String name,
-        String label,
+        Said label,
         Kind kind,
         String unit,
         String initial,
@@ -52,33 +53,35 @@ public record Field(
      * @param value that is kept
      * @param words for people
      */
-    public record Option(String value, String words) {}
+    public record Option(String value, Said words) {}
 
-    static Field whole(String name, String label, String unit, int initial, int least, int most) {
+    static Field whole(String name, Said label, String unit, int initial, int least, int most) {
         return new Field(name, label, Kind.WHOLE, unit, Integer.toString(initial), least, most, List.of());
     }
 
-    static Field decimal(String name, String label, String unit, String initial, double least, double most) {
+    static Field decimal(String name, Said label, String unit, String initial, double least, double most) {
         return new Field(name, label, Kind.DECIMAL, unit, initial, least, most, List.of());
     }
 
-    static Field text(String name, String label, String initial) {
+    static Field text(String name, Said label, String initial) {
         return new Field(name, label, Kind.TEXT, "", initial, 0, LONGEST_TEXT, List.of());
     }
 
-    static Field choice(String name, String label, String initial, List<Option> options) {
+    static Field choice(String name, Said label, String initial, List<Option> options) {
         return new Field(name, label, Kind.CHOICE, "", initial, 0, 0, options);
     }
 
-    static Field thing(String name, String label, String initial) {
+    static Field thing(String name, Said label, String initial) {
         return new Field(name, label, Kind.THING, "", initial, 0, 0, List.of());
     }
 
     /** Piles of a sort: a name and a number, so many rows. */
-    static List<Field> piles(String name, String label, List<String> initial, int rows) {
+    static List<Field> piles(String name, Said label, List<String> initial, int rows) {
         return IntStream.range(0, rows)
-                .mapToObj(
-                        row -> text(name + row, label + " " + (row + 1), row < initial.size() ? initial.get(row) : ""))
+                .mapToObj(row -> text(
+                        name + row,
+                        Said.of("tool.numbered", label, row + 1),
+                        row < initial.size() ? initial.get(row) : ""))
                 .toList();
     }
 }

@@ -7,6 +7,7 @@ import app.carder.core.lineup.DiceGame.Landing;
 import app.carder.core.lineup.NumberLine;
 import app.carder.core.lineup.TrayLine;
 import app.carder.core.measure.Length;
+import app.carder.core.said.Said;
 import app.carder.web.reckoner.Field.Option;
 import app.carder.web.reckoner.Tool.Group;
 import java.time.Duration;
@@ -25,54 +26,54 @@ final class LineTools {
         return List.of(
                 new Tool(
                         "number-line",
-                        "Number line or hop trail",
-                        "How far apart, how long, and does it fit into the zone?",
+                        Said.of("tool.number-line-or-hop-trail"),
+                        Said.of("tool.how-far-apart-how-long-and"),
                         Group.LINE_UP,
                         List.of(
-                                Field.whole("marks", "Marks, 0 included", "", 11, 2, 101),
-                                Field.whole("months", "Age of the youngest", "months", 42, 12, 96),
-                                Field.text("stride", "Or a measured step, in cm", ""),
-                                Field.decimal("length", "Zone, the long way", "cm", "500", 50, 5000),
-                                Field.decimal("width", "Zone, the other way", "cm", "200", 50, 5000)),
+                                Field.whole("marks", Said.of("tool.marks-0-included"), "", 11, 2, 101),
+                                Field.whole("months", Said.of("tool.age-of-the-youngest"), "months", 42, 12, 96),
+                                Field.text("stride", Said.of("tool.or-a-measured-step-in-cm"), ""),
+                                Field.decimal("length", Said.of("tool.zone-the-long-way"), "cm", "500", 50, 5000),
+                                Field.decimal("width", Said.of("tool.zone-the-other-way"), "cm", "200", 50, 5000)),
                         LineTools::numberLine),
                 new Tool(
                         "tray-line",
-                        "Left to right on the tray",
-                        "Where does each thing stand, around the midline?",
+                        Said.of("tool.left-to-right-on-the-tray"),
+                        Said.of("tool.where-does-each-thing-stand-around"),
                         Group.LINE_UP,
                         List.of(
                                 Field.text(
                                         "names",
-                                        "Things, left to right, with commas",
+                                        Said.of("tool.things-left-to-right-with-commas"),
                                         "jug, funnel, bottle, cup, bowl, cloth"),
-                                Field.decimal("each", "The widest of them", "cm", "6", 0.5, 50),
-                                Field.decimal("tray", "Tray, inside", "cm", "60", 10, 300)),
+                                Field.decimal("each", Said.of("tool.the-widest-of-them"), "cm", "6", 0.5, 50),
+                                Field.decimal("tray", Said.of("tool.tray-inside"), "cm", "60", 10, 300)),
                         LineTools::trayLine),
                 new Tool(
                         "dice",
-                        "Dice game",
-                        "How many turns and minutes, so that it fits the attention there is?",
+                        Said.of("tool.dice-game"),
+                        Said.of("tool.how-many-turns-and-minutes-so"),
                         Group.LINE_UP,
                         List.of(
-                                Field.whole("squares", "Squares to go", "", 10, 1, 200),
-                                Field.whole("faces", "Faces of the die", "", 6, 2, 20),
+                                Field.whole("squares", Said.of("tool.squares-to-go"), "", 10, 1, 200),
+                                Field.whole("faces", Said.of("tool.faces-of-the-die"), "", 6, 2, 20),
                                 Field.choice(
                                         "landing",
-                                        "At the end",
+                                        Said.of("tool.at-the-end"),
                                         Landing.OVERSHOOT_ALLOWED.name(),
                                         Arrays.stream(Landing.values())
-                                                .map(one -> new Option(one.name(), one.words()))
+                                                .map(one -> new Option(one.name(), one.said()))
                                                 .toList()),
-                                Field.whole("players", "Players", "", 4, 1, 8),
+                                Field.whole("players", Said.of("tool.players"), "", 4, 1, 8),
                                 Field.choice(
                                         "ending",
-                                        "Over",
+                                        Said.of("tool.over"),
                                         Ending.FIRST_HOME.name(),
                                         Arrays.stream(Ending.values())
-                                                .map(one -> new Option(one.name(), one.words()))
+                                                .map(one -> new Option(one.name(), one.said()))
                                                 .toList()),
-                                Field.whole("seconds", "A turn takes", "s", 20, 1, 300),
-                                Field.whole("attention", "Attention there is", "min", 8, 1, 120)),
+                                Field.whole("seconds", Said.of("tool.a-turn-takes"), "s", 20, 1, 300),
+                                Field.whole("attention", Said.of("tool.attention-there-is"), "min", 8, 1, 120)),
                         LineTools::dice));
     }
 
@@ -87,13 +88,13 @@ final class LineTools {
                 : Length.ofCentimetres(Double.parseDouble(stride));
         NumberLine line = NumberLine.of(
                 inputs.whole("marks"), spacing, inputs.centimetres("length"), inputs.centimetres("width"));
-        return Answer.of(new Made.Things("Number line", List.of()), line.reckoning())
+        return Answer.of(new Made.Things(Said.say("tool.number-line"), List.of()), line.reckoning())
                 .verdict(
                         line.fits(),
-                        line.fits() ? "It fits." : "It does not fit: fewer marks, shorter steps, or another zone.")
-                .figure("From mark to mark", spacing.forPeople())
-                .figure("Whole line", line.total().forPeople())
-                .figure("Rows", line.fits() ? Integer.toString(line.rows()) : "none")
+                        line.fits() ? Said.say("tool.it-fits") : Said.say("tool.it-does-not-fit-fewer-marks"))
+                .figure(Said.say("tool.from-mark-to-mark"), spacing.forPeople())
+                .figure(Said.say("tool.whole-line"), line.total().forPeople())
+                .figure(Said.say("tool.rows"), line.fits() ? Integer.toString(line.rows()) : "none")
                 .sketch(line.sketch())
                 .done();
     }
@@ -102,7 +103,7 @@ final class LineTools {
         TrayLine line = TrayLine.of(inputs.list("names"), inputs.centimetres("each"), inputs.centimetres("tray"));
         Answer.Builder answer = Answer.of(
                         new Made.Things(
-                                "Tray line",
+                                Said.say("tool.tray-line"),
                                 inputs.set(
                                         "Things on the tray",
                                         line.names().stream()
@@ -111,10 +112,12 @@ final class LineTools {
                 .verdict(
                         line.fits(),
                         line.fits()
-                                ? "There is room for fingers between them."
-                                : "Too close: fewer things, or a wider tray.")
-                .figure("Midline", line.midline().forPeople() + " from the left")
-                .columns("Thing", "Its middle, from the left edge")
+                                ? Said.say("tool.there-is-room-for-fingers-between")
+                                : Said.say("tool.too-close-fewer-things-or-a"))
+                .figure(
+                        Said.say("tool.midline"),
+                        Said.say("tool.from-the-left", line.midline().forPeople()))
+                .columns(Said.say("tool.thing"), Said.say("tool.its-middle-from-the-left-edge"))
                 .sketch(line.sketch());
         for (int at = 0; at < line.names().size(); at++) {
             answer.row(line.names().get(at), line.positions().get(at).forPeople());
@@ -133,19 +136,22 @@ final class LineTools {
         Duration attention = Duration.ofMinutes(inputs.whole("attention"));
         boolean fits = game.fitsWithin(attention);
         Map<String, Integer> pieces = Map.of("die", 1, "counters", inputs.whole("players"));
-        return Answer.of(new Made.Things("Dice game", inputs.set("Pieces of the game", pieces)), game.reckoning())
+        return Answer.of(
+                        new Made.Things(Said.say("tool.dice-game"), inputs.set("Pieces of the game", pieces)),
+                        game.reckoning())
                 .verdict(
                         fits,
                         fits
-                                ? "Nine games of ten are over within %d minutes.".formatted(inputs.whole("attention"))
-                                : "Too long for %d minutes: fewer squares, a larger die, or fewer players."
-                                        .formatted(inputs.whole("attention")))
-                .figure("Over", game.rules().ending().words())
-                .figure("Rounds on average", String.format(Locale.ROOT, "%.1f", game.rounds()))
-                .figure("Throws on average, all together", String.format(Locale.ROOT, "%.1f", game.throwsInAll()))
-                .figure("Nine of ten by round", Integer.toString(game.ninetieth()))
-                .figure("Average game", DiceGame.minutes(game.expected()))
-                .figure("Nine of ten within", DiceGame.minutes(game.ninetiethTime()))
+                                ? Said.say("tool.nine-games-of-ten-are-over", inputs.whole("attention"))
+                                : Said.say("tool.too-long-for-minutes-fewer-squares", inputs.whole("attention")))
+                .figure(Said.say("tool.over"), game.rules().ending().words())
+                .figure(Said.say("tool.rounds-on-average"), String.format(Locale.ROOT, "%.1f", game.rounds()))
+                .figure(
+                        Said.say("tool.throws-on-average-all-together"),
+                        String.format(Locale.ROOT, "%.1f", game.throwsInAll()))
+                .figure(Said.say("tool.nine-of-ten-by-round"), Integer.toString(game.ninetieth()))
+                .figure(Said.say("tool.average-game"), DiceGame.minutes(game.expected()))
+                .figure(Said.say("tool.nine-of-ten-within"), DiceGame.minutes(game.ninetiethTime()))
                 .sketch(game.sketch())
                 .done();
     }

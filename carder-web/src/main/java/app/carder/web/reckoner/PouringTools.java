@@ -18,6 +18,7 @@ import app.carder.core.pouring.PouringLadder.Funnel;
 import app.carder.core.pouring.PouringLadder.Named;
 import app.carder.core.pouring.PouringLadder.Rung;
 import app.carder.core.pouring.PouringSet;
+import app.carder.core.said.Said;
 import app.carder.web.reckoner.Field.Option;
 import app.carder.web.reckoner.Tool.Group;
 import java.util.ArrayList;
@@ -38,59 +39,60 @@ final class PouringTools {
         return List.of(
                 new Tool(
                         "pouring",
-                        "Pouring ladder",
-                        "Which of our vessels make each rung, and what is measured out?",
+                        Said.of("tool.pouring-ladder"),
+                        Said.of("tool.which-of-our-vessels-make-each"),
                         Group.POURING,
                         List.of(
                                 Field.choice(
                                         "rung",
-                                        "Rung",
+                                        Said.of("tool.rung"),
                                         Rung.JUG_TO_JUG.name(),
                                         Arrays.stream(Rung.values())
-                                                .map(rung -> new Option(rung.name(), rung.words()))
+                                                .map(rung -> new Option(rung.name(), rung.said()))
                                                 .toList()),
-                                Field.thing("fill", "Fill", "Maize, whole dry"),
-                                Field.whole("months", "Age of the youngest who pours", "months", 50, 12, 96),
-                                Field.decimal("tolerance", "Equal cups may differ by", "%", "2", 0, 20)),
+                                Field.thing("fill", Said.of("tool.fill"), "Maize, whole dry"),
+                                Field.whole(
+                                        "months", Said.of("tool.age-of-the-youngest-who-pours"), "months", 50, 12, 96),
+                                Field.decimal("tolerance", Said.of("tool.equal-cups-may-differ-by"), "%", "2", 0, 20)),
                         PouringTools::ladder),
                 new Tool(
                         "line",
-                        "Pour to a line",
-                        "Where is the line, and what stays in the jug?",
+                        Said.of("tool.pour-to-a-line"),
+                        Said.of("tool.where-is-the-line-and-what"),
                         Group.POURING,
                         List.of(
-                                Field.thing("from", "From", "Large jug"),
-                                Field.thing("into", "Into", "Jug, 1 litre"),
-                                Field.thing("fill", "Fill", "Water"),
-                                Field.decimal("measured", "Measured out", "mL", "800", 1, 20_000),
-                                Field.decimal("toLine", "Up to the line", "mL", "500", 1, 20_000)),
+                                Field.thing("from", Said.of("tool.from"), "Large jug"),
+                                Field.thing("into", Said.of("tool.into"), "Jug, 1 litre"),
+                                Field.thing("fill", Said.of("tool.fill"), "Water"),
+                                Field.decimal("measured", Said.of("tool.measured-out"), "mL", "800", 1, 20_000),
+                                Field.decimal("toLine", Said.of("tool.up-to-the-line"), "mL", "500", 1, 20_000)),
                         PouringTools::line),
                 new Tool(
                         "neck",
-                        "Neck and funnel",
-                        "Does it run through, or arch?",
+                        Said.of("tool.neck-and-funnel"),
+                        Said.of("tool.does-it-run-through-or-arch"),
                         Group.POURING,
                         List.of(
-                                Field.thing("fill", "Fill", "Lentils, dried"),
-                                Field.decimal("outlet", "Narrowest place", "mm", "30", 1, 300)),
+                                Field.thing("fill", Said.of("tool.fill"), "Lentils, dried"),
+                                Field.decimal("outlet", Said.of("tool.narrowest-place"), "mm", "30", 1, 300)),
                         PouringTools::neck),
                 new Tool(
                         "spooning",
-                        "Spooning",
-                        "How many spoonfuls to move it?",
+                        Said.of("tool.spooning"),
+                        Said.of("tool.how-many-spoonfuls-to-move-it"),
                         Group.POURING,
                         List.of(
-                                Field.decimal("fill", "To be moved", "mL", "200", 1, 20_000),
-                                Field.thing("spoon", "Spoon", "Tablespoon")),
+                                Field.decimal("fill", Said.of("tool.to-be-moved"), "mL", "200", 1, 20_000),
+                                Field.thing("spoon", Said.of("tool.spoon"), "Tablespoon")),
                         PouringTools::spooning),
                 new Tool(
                         "tongs",
-                        "Tongs",
-                        "Do the tongs grip it?",
+                        Said.of("tool.tongs"),
+                        Said.of("tool.do-the-tongs-grip-it"),
                         Group.POURING,
                         List.of(
-                                Field.thing("tongs", "Tongs", "Wooden tongs"),
-                                Field.thing("piece", "Piece", "Wooden cubes, 40 mm")),
+                                Field.thing("tongs", Said.of("tool.tongs"), "Wooden tongs"),
+                                Field.thing("piece", Said.of("tool.piece"), "Wooden cubes, 40 mm")),
                         inputs -> answered(
                                 Posting.withTongs(
                                         inputs.thing("tongs").material(),
@@ -99,13 +101,13 @@ final class PouringTools {
                                 List.of(inputs.pieces("tongs", 1), inputs.pieces("piece", 1)))),
                 new Tool(
                         "posting",
-                        "Posting",
-                        "Does it go through the slot?",
+                        Said.of("tool.posting"),
+                        Said.of("tool.does-it-go-through-the-slot"),
                         Group.POURING,
                         List.of(
-                                Field.thing("piece", "Piece", "Postcards"),
-                                Field.decimal("long", "Slot, the long way", "mm", "120", 1, 1000),
-                                Field.decimal("narrow", "Slot, the narrow way", "mm", "20", 1, 1000)),
+                                Field.thing("piece", Said.of("tool.piece"), "Postcards"),
+                                Field.decimal("long", Said.of("tool.slot-the-long-way"), "mm", "120", 1, 1000),
+                                Field.decimal("narrow", Said.of("tool.slot-the-narrow-way"), "mm", "20", 1, 1000)),
                         inputs -> answered(
                                 Posting.through(
                                         inputs.thing("piece").material(),
@@ -133,7 +135,7 @@ final class PouringTools {
         set.into().forEach(into -> vessels.merge(into.name(), 1, Integer::sum));
         List<Ingredient> out = new ArrayList<>(inputs.set("Pouring set", vessels));
         out.add(Ingredient.of(fill.code(), fill.name(), Amount.of(set.mass())));
-        return new Made.Things("Pouring set", out);
+        return new Made.Things(Said.say("tool.pouring-set"), out);
     }
 
     private static Answer ladder(Inputs inputs) {
@@ -157,25 +159,32 @@ final class PouringTools {
                 inputs.decimal("tolerance").doubleValue() / 100,
                 PouringLadder.heaviestFor(inputs.whole("months")));
         if (sets.isEmpty()) {
-            return Answer.of(new Made.Things("Pouring set", List.of()))
-                    .verdict(false, "No set in the cupboard makes this rung with this fill.")
-                    .note(
-                            "No jug holds more than %s for this age (common practice). Write down more vessels and funnels with their measures, or choose a lighter fill."
-                                    .formatted(PouringLadder.heaviestFor(inputs.whole("months"))
-                                            .forPeople()))
+            return Answer.of(new Made.Things(Said.say("tool.pouring-set"), List.of()))
+                    .verdict(false, Said.say("tool.no-set-in-the-cupboard-makes"))
+                    .note(Said.say(
+                            "tool.no-jug-holds-more-than-for",
+                            PouringLadder.heaviestFor(inputs.whole("months")).forPeople()))
                     .done();
         }
         Answer.Builder answer = Answer.of(set(inputs, sets.get(0), inputs.thing("fill")))
                 .verdict(true, rung.sign())
-                .columns("From", "Into", "Measure out", "that is", "in cups", "Stays");
+                .columns(
+                        Said.say("tool.from"),
+                        Said.say("tool.into"),
+                        Said.say("tool.measure-out"),
+                        Said.say("tool.that-is"),
+                        Said.say("tool.in-cups"),
+                        Said.say("tool.stays"));
         for (PouringSet set : sets) {
             answer.row(
                     set.from().name(),
-                    String.join(" and ", set.into().stream().map(Named::name).toList()),
+                    String.join(" + ", set.into().stream().map(Named::name).toList()),
                     set.fill().forPeople(),
                     set.mass().forPeople(),
                     set.spoonfuls().forPeople(),
-                    set.remainder().isZero() ? "nothing" : set.remainder().forPeople());
+                    set.remainder().isZero()
+                            ? Said.say("tool.nothing")
+                            : set.remainder().forPeople());
         }
         PouringSet best = sets.get(0);
         answer.sketch(best.sketch()).note(best.note()).reckoning(best.reckoning());
@@ -192,15 +201,17 @@ final class PouringTools {
                 inputs.thing("fill").material());
         LineStrip strip = set.line().orElseThrow();
         return Answer.of(set(inputs, set, inputs.thing("fill")), set.reckoning())
-                .figure("Line above the inner floor", strip.height().forPeople())
-                .figure("Along the wall", strip.alongWall().forPeople())
                 .figure(
-                        "Measure out",
+                        Said.say("tool.line-above-the-inner-floor"),
+                        strip.height().forPeople())
+                .figure(Said.say("tool.along-the-wall"), strip.alongWall().forPeople())
+                .figure(
+                        Said.say("tool.measure-out"),
                         set.mass().forPeople() + ", " + set.spoonfuls().forPeople())
-                .figure("Stays in the jug", set.remainder().forPeople())
+                .figure(Said.say("tool.stays-in-the-jug"), set.remainder().forPeople())
                 .sketch(set.sketch())
                 .trueSize(strip.sketch())
-                .note("Print the strip at 100 %, and check a centimetre with a ruler before it is taped on.")
+                .note(Said.say("tool.print-the-strip-at-100-and"))
                 .done();
     }
 
@@ -224,7 +235,9 @@ final class PouringTools {
             sheet.round(x, 70, radius, Style.FILL);
         }
         Answer.Builder answer = Answer.of(
-                        new Made.Things("Neck", List.of(Ingredient.of(fill.code(), fill.name(), Amount.UNKNOWN))),
+                        new Made.Things(
+                                Said.say("tool.neck"),
+                                List.of(Ingredient.of(fill.code(), fill.name(), Amount.UNKNOWN))),
                         neck.reckoning())
                 .verdict(
                         neck.flow() == Neck.Flow.RUNS,
@@ -232,10 +245,13 @@ final class PouringTools {
                 .sketch(sheet.done(
                         120,
                         100,
-                        "Grains across the narrowest place",
-                        "To scale: the longest way of a grain against the outlet."));
-        neck.ratio().ifPresent(ratio -> answer.figure("Grains across", String.format(Locale.ROOT, "%.1f", ratio)));
-        Neck.narrowestFor(fill.material()).ifPresent(narrowest -> answer.figure("Runs from", narrowest.forPeople()));
+                        Said.say("tool.grains-across-the-narrowest-place"),
+                        Said.say("tool.to-scale-the-longest-way-of")));
+        neck.ratio()
+                .ifPresent(ratio ->
+                        answer.figure(Said.say("tool.grains-across"), String.format(Locale.ROOT, "%.1f", ratio)));
+        Neck.narrowestFor(fill.material())
+                .ifPresent(narrowest -> answer.figure(Said.say("tool.runs-from"), narrowest.forPeople()));
         return answer.done();
     }
 
@@ -248,13 +264,16 @@ final class PouringTools {
         }
         List<Ingredient> out = new ArrayList<>(inputs.set("Spooning", Map.of("what is spooned", 1)));
         out.add(inputs.pieces("spoon", 1));
-        return Answer.of(new Made.Things("Spooning", out), moved.reckoning())
-                .figure("Spoonfuls", Long.toString(moved.spoonfuls()))
+        return Answer.of(new Made.Things(Said.say("tool.spooning"), out), moved.reckoning())
+                .figure(Said.say("tool.spoonfuls"), Long.toString(moved.spoonfuls()))
                 .figure(
-                        "Takes about",
+                        Said.say("tool.takes-about"),
                         String.format(Locale.ROOT, "%d:%02d min", moved.seconds() / 60, moved.seconds() % 60))
                 .sketch(sheet.done(
-                        224, 20 + (drawn - 1) / 15 * 14.0, "Spoonfuls", moved.spoonfuls() + " level spoonfuls."))
+                        224,
+                        20 + (drawn - 1) / 15 * 14.0,
+                        Said.say("tool.spoonfuls"),
+                        Said.say("tool.level-spoonfuls", moved.spoonfuls())))
                 .done();
     }
 

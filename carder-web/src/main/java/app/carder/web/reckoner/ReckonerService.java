@@ -3,6 +3,7 @@ package app.carder.web.reckoner;
 import app.carder.core.card.Made;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
@@ -120,7 +121,7 @@ public class ReckonerService {
     /** What a kept answer puts in front of children, worked out with a cupboard that is at hand; things by their codes. */
     public Made made(String code, Map<String, String> inputs, List<Stocked> cupboard, Currency currency) {
         if (!knows(code)) {
-            return new Made.Broken(code, "there is no such calculator any more");
+            return new Made.Broken(code, Said.say("tool.there-is-no-such-calculator-any"));
         }
         Tool tool = find(code);
         Typed typed = Typed.nothing();
@@ -129,12 +130,12 @@ public class ReckonerService {
         Map<String, String> values = new LinkedHashMap<>();
         tool.fields().forEach(field -> values.put(field.name(), read(field, typed, errors)));
         if (errors.any()) {
-            return new Made.Broken(tool.title(), "what was typed cannot be read any more");
+            return new Made.Broken(tool.title().words(), Said.say("tool.what-was-typed-cannot-be-read"));
         }
         try {
             return tool.reckon().apply(new Inputs(values, cupboard, currency)).made();
         } catch (IllegalArgumentException refused) {
-            return new Made.Broken(tool.title(), Refused.why(refused).words());
+            return new Made.Broken(tool.title().words(), Refused.why(refused).words());
         }
     }
 

@@ -6,6 +6,7 @@ import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Money;
+import app.carder.core.said.Said;
 import app.carder.core.selfcheck.PatternStrip;
 import app.carder.core.selfcheck.PictureGrid;
 import app.carder.core.selfcheck.PlayShop;
@@ -37,12 +38,12 @@ final class SelfCheckTools {
         return List.of(
                 new Tool(
                         "slots",
-                        "Pieces and slots",
-                        "Do they come out even?",
+                        Said.of("tool.pieces-and-slots"),
+                        Said.of("tool.do-they-come-out-even"),
                         Group.SELF_CHECK,
                         List.of(
-                                Field.whole("pieces", "Pieces", "", 6, 0, 1000),
-                                Field.whole("slots", "Slots", "", 6, 1, 1000)),
+                                Field.whole("pieces", Said.of("tool.pieces"), "", 6, 0, 1000),
+                                Field.whole("slots", Said.of("tool.slots"), "", 6, 1, 1000)),
                         inputs -> checked(
                                 inputs.set("Pieces of the set", Map.of("pieces", inputs.whole("pieces"))),
                                 Sets.slots(inputs.whole("pieces"), inputs.whole("slots")),
@@ -51,17 +52,17 @@ final class SelfCheckTools {
                                         List.of("pieces", "slots")))),
                 new Tool(
                         "sorting",
-                        "Sorting set",
-                        "Is every category there, even, with an example?",
+                        Said.of("tool.sorting-set"),
+                        Said.of("tool.is-every-category-there-even-with"),
                         Group.SELF_CHECK,
                         join(
                                 Field.piles(
                                         "pile",
-                                        "Category and pieces",
+                                        Said.of("tool.category-and-pieces"),
                                         List.of("letters 4", "parcels 4", "cards 4"),
                                         ROWS),
-                                Field.whole("each", "Pieces in each", "", 4, 1, 1000),
-                                Field.whole("examples", "Examples laid out", "", 3, 0, 12)),
+                                Field.whole("each", Said.of("tool.pieces-in-each"), "", 4, 1, 1000),
+                                Field.whole("examples", Said.of("tool.examples-laid-out"), "", 3, 0, 12)),
                         inputs -> {
                             List<Pile> piles = piles(inputs);
                             return checked(
@@ -71,76 +72,82 @@ final class SelfCheckTools {
                         }),
                 new Tool(
                         "pairs",
-                        "Pairs",
-                        "Does every piece find its partner?",
+                        Said.of("tool.pairs"),
+                        Said.of("tool.does-every-piece-find-its-partner"),
                         Group.SELF_CHECK,
-                        Field.piles("pile", "Sort and pieces", List.of("red stamp 2", "blue stamp 2", "key 2"), ROWS),
+                        Field.piles(
+                                "pile",
+                                Said.of("tool.sort-and-pieces"),
+                                List.of("red stamp 2", "blue stamp 2", "key 2"),
+                                ROWS),
                         inputs ->
                                 checked(pieces(inputs, piles(inputs)), Sets.pairs(piles(inputs)), rows(piles(inputs)))),
                 new Tool(
                         "missing",
-                        "One is missing",
-                        "Which number was taken out?",
+                        Said.of("tool.one-is-missing"),
+                        Said.of("tool.which-number-was-taken-out"),
                         Group.SELF_CHECK,
                         List.of(
-                                Field.whole("from", "From", "", 1, 0, 1000),
-                                Field.whole("to", "to", "", 10, 1, 1100),
-                                Field.text("present", "On the mat, with commas between", "1, 2, 3, 4, 5, 6, 8, 9, 10")),
+                                Field.whole("from", Said.of("tool.from"), "", 1, 0, 1000),
+                                Field.whole("to", Said.of("tool.to"), "", 10, 1, 1100),
+                                Field.text(
+                                        "present",
+                                        Said.of("tool.on-the-mat-with-commas-between"),
+                                        "1, 2, 3, 4, 5, 6, 8, 9, 10")),
                         SelfCheckTools::missing),
                 new Tool(
                         "pattern",
-                        "Pattern strip",
-                        "How many beads of each?",
+                        Said.of("tool.pattern-strip"),
+                        Said.of("tool.how-many-beads-of-each"),
                         Group.SELF_CHECK,
                         join(
                                 List.of(
-                                        Field.text("unit", "Pattern, for instance AB, ABB, ABC", "ABB"),
-                                        Field.whole("repeats", "Repeats on a strip", "", 5, 2, 30),
-                                        Field.whole("strips", "Strips, one for each child", "", 12, 1, 100)),
-                                Field.text("there", "Beads there are, for instance A 60, B 110; or nothing", "")),
+                                        Field.text("unit", Said.of("tool.pattern-for-instance-ab-abb-abc"), "ABB"),
+                                        Field.whole("repeats", Said.of("tool.repeats-on-a-strip"), "", 5, 2, 30),
+                                        Field.whole(
+                                                "strips", Said.of("tool.strips-one-for-each-child"), "", 12, 1, 100)),
+                                Field.text("there", Said.of("tool.beads-there-are-for-instance-a"), "")),
                         SelfCheckTools::pattern),
                 new Tool(
                         "grid",
-                        "Picture grid",
-                        "How many pictures to cut out, how many sheets to print?",
+                        Said.of("tool.picture-grid"),
+                        Said.of("tool.how-many-pictures-to-cut-out"),
                         Group.SELF_CHECK,
                         List.of(
-                                Field.whole("symbols", "Pictures, rows and columns", "", 4, 2, 6),
-                                Field.whole("puzzles", "Puzzles", "", 8, 1, 60),
-                                Field.whole("given", "Printed into each grid already", "", 4, 0, 35),
-                                Field.text("cutOut", "Cut out already of each picture; or nothing", "")),
+                                Field.whole("symbols", Said.of("tool.pictures-rows-and-columns"), "", 4, 2, 6),
+                                Field.whole("puzzles", Said.of("tool.puzzles"), "", 8, 1, 60),
+                                Field.whole("given", Said.of("tool.printed-into-each-grid-already"), "", 4, 0, 35),
+                                Field.text("cutOut", Said.of("tool.cut-out-already-of-each-picture"), "")),
                         SelfCheckTools::grid),
                 new Tool(
                         "stories",
-                        "Cards in order",
-                        "Do the stories come out whole?",
+                        Said.of("tool.cards-in-order"),
+                        Said.of("tool.do-the-stories-come-out-whole"),
                         Group.SELF_CHECK,
                         List.of(
-                                Field.whole("cards", "Cards in a story, 3 or 4", "", 3, 3, 4),
-                                Field.whole("sets", "Stories", "", 4, 1, 100),
-                                Field.whole("basket", "Cards in the basket", "", 12, 0, 1000)),
+                                Field.whole("cards", Said.of("tool.cards-in-a-story-3-or"), "", 3, 3, 4),
+                                Field.whole("sets", Said.of("tool.stories"), "", 4, 1, 100),
+                                Field.whole("basket", Said.of("tool.cards-in-the-basket"), "", 12, 0, 1000)),
                         inputs -> checked(
                                 inputs.set("Pieces of the set", Map.of("story cards", inputs.whole("basket"))),
                                 Sets.sequence(inputs.whole("cards"), inputs.whole("sets"), inputs.whole("basket")),
-                                rows(List.of(inputs.whole("cards")), List.of("in order")))),
+                                rows(List.of(inputs.whole("cards")), List.of(Said.say("tool.in-order"))))),
                 new Tool(
                         "shop",
-                        "Play shop",
-                        "Which coins pay every price exactly, and what is the change?",
+                        Said.of("tool.play-shop"),
+                        Said.of("tool.which-coins-pay-every-price-exactly"),
                         Group.SELF_CHECK,
                         List.of(
                                 Field.choice(
                                         "currency",
-                                        "Coins and notes of",
+                                        Said.of("tool.coins-and-notes-of"),
                                         "GBP",
                                         PlayShop.currencies().stream()
-                                                .map(code -> new Option(code, code))
+                                                .map(code -> new Option(code, Said.typed(code)))
                                                 .toList()),
-                                Field.text("prices", "Prices, with semicolons between", "0.37; 1.20; 2.50"),
                                 Field.text(
-                                        "coins",
-                                        "Coins and notes in purse and till, with semicolons between; or nothing for all",
-                                        "")),
+                                        "prices", Said.of("tool.prices-with-semicolons-between"), "0.37; 1.20; 2.50"),
+                                Field.text("coins", Said.of("tool.coins-and-notes-in-purse-and"), "")),
                         SelfCheckTools::shop));
     }
 
@@ -174,7 +181,7 @@ final class SelfCheckTools {
     }
 
     private static Made things(List<Ingredient> pieces) {
-        return new Made.Things("Set", pieces);
+        return new Made.Things(Said.say("tool.set"), pieces);
     }
 
     private static Answer checked(List<Ingredient> pieces, SelfCheck check, Sketch sketch) {
@@ -185,17 +192,17 @@ final class SelfCheckTools {
 
     private static Answer.Builder said(Answer.Builder answer, SelfCheck check) {
         if (!check.leftOver().isEmpty()) {
-            answer.figure("Left over", String.join(", ", check.leftOver()));
+            answer.figure(Said.say("tool.left-over"), String.join(", ", check.leftOver()));
         }
         if (!check.missing().isEmpty()) {
-            answer.figure("Short", String.join(", ", check.missing()));
+            answer.figure(Said.say("tool.short"), String.join(", ", check.missing()));
         }
         return answer.verdict(
                         check.closes(),
                         check.closes()
-                                ? "It comes out even: a mistake shows by itself."
-                                : "It does not come out even yet.")
-                .figure("A child notices alone", check.childNotices());
+                                ? Said.say("tool.it-comes-out-even-a-mistake")
+                                : Said.say("tool.it-does-not-come-out-even"))
+                .figure(Said.say("tool.a-child-notices-alone"), check.childNotices());
     }
 
     private static Sketch rows(List<Pile> piles) {
@@ -215,7 +222,11 @@ final class SelfCheckTools {
                 sheet.round(76 + piece * 14, 12 + row * 16, 5, Style.fill(row));
             }
         }
-        return sheet.done(80 + widest * 14, 10 + counts.size() * 16, "What lies out", "One dot for each piece.");
+        return sheet.done(
+                80 + widest * 14,
+                10 + counts.size() * 16,
+                Said.say("tool.what-lies-out"),
+                Said.say("tool.one-dot-for-each-piece"));
     }
 
     private static Answer missing(Inputs inputs) {
@@ -239,7 +250,7 @@ final class SelfCheckTools {
         return checked(
                 inputs.set("Pieces of the set", Map.of("numbers on the mat", present.size())),
                 check,
-                sheet.done(248, 8 + (at + 9) / 10 * 24, "The row", check.childNotices()));
+                sheet.done(248, 8 + (at + 9) / 10 * 24, Said.say("tool.the-row"), check.childNotices()));
     }
 
     private static Answer pattern(Inputs inputs) {
@@ -255,10 +266,10 @@ final class SelfCheckTools {
                                 "Beads of the pattern",
                                 strip.needed().entrySet().stream()
                                         .collect(Collectors.toMap(
-                                                bead -> "bead " + bead.getKey(), Map.Entry::getValue)))),
+                                                bead -> Said.say("tool.bead", bead.getKey()), Map.Entry::getValue)))),
                         strip.check().reckoning())
-                .figure("Beads on a strip", Integer.toString(strip.length()));
-        strip.needed().forEach((letter, beads) -> answer.figure("Beads " + letter, beads.toString()));
+                .figure(Said.say("tool.beads-on-a-strip"), Integer.toString(strip.length()));
+        strip.needed().forEach((letter, beads) -> answer.figure(Said.say("tool.beads", letter), beads.toString()));
         if (strip.length() <= BEADS_ON_PAPER) {
             answer.trueSize(strip.sketch());
         }
@@ -285,18 +296,18 @@ final class SelfCheckTools {
                                                 .mapToInt(Integer::intValue)
                                                 .sum()))),
                         grid.check().reckoning())
-                .figure("Copies to cut out", copies(grid.copies()))
-                .figure("Sheets to print", Integer.toString(grid.sheets()));
+                .figure(Said.say("tool.copies-to-cut-out"), copies(grid.copies()))
+                .figure(Said.say("tool.sheets-to-print"), Integer.toString(grid.sheets()));
         return said(answer, grid.check()).sketch(grid.sketch()).done();
     }
 
     /** Such as {@code 24 of picture 1, 22 of picture 2}, or {@code 24 of each picture}. */
     private static String copies(List<Integer> copies) {
         if (copies.stream().distinct().count() == 1) {
-            return copies.get(0) + " of each picture";
+            return Said.say("tool.of-each-picture", copies.get(0));
         }
         return IntStream.range(0, copies.size())
-                .mapToObj(symbol -> "%d of picture %d".formatted(copies.get(symbol), symbol + 1))
+                .mapToObj(symbol -> Said.say("tool.of-picture", copies.get(symbol), symbol + 1))
                 .collect(Collectors.joining(", "));
     }
 
@@ -320,20 +331,25 @@ final class SelfCheckTools {
 
     private static Answer shop(Inputs inputs) {
         Currency currency = Currency.getInstance(inputs.text("currency"));
-        List<Money> prices = amounts("A price", inputs.text("prices"), currency);
+        List<Money> prices = amounts(Said.say("tool.a-price"), inputs.text("prices"), currency);
         List<Money> coins = inputs.text("coins").isBlank()
                 ? PlayShop.inCirculation(currency)
-                : amounts("A coin", inputs.text("coins"), currency);
+                : amounts(Said.say("tool.a-coin"), inputs.text("coins"), currency);
         PlayShop shop = PlayShop.of(prices, coins);
         Answer.Builder answer = Answer.of(
                         things(inputs.set(
                                 "Money of the play shop",
                                 Map.of("coins and notes", pieces(shop.purse()) + pieces(shop.till())))),
                         shop.reckoning())
-                .verdict(true, "The purse pays every card exactly; a coin left over is a mistake.")
-                .figure("In the purse", PlayShop.inWords(shop.purse(), currency))
-                .figure("In the till, for change", PlayShop.inWords(shop.till(), currency))
-                .columns("Price", "Pays exactly", "Handed over", "Change", "in coins");
+                .verdict(true, Said.say("tool.the-purse-pays-every-card-exactly"))
+                .figure(Said.say("tool.in-the-purse"), PlayShop.inWords(shop.purse(), currency))
+                .figure(Said.say("tool.in-the-till-for-change"), PlayShop.inWords(shop.till(), currency))
+                .columns(
+                        Said.say("tool.price"),
+                        Said.say("tool.pays-exactly"),
+                        Said.say("tool.handed-over"),
+                        Said.say("tool.change"),
+                        Said.say("tool.in-coins"));
         Sheet sheet = new Sheet();
         int row = 0;
         for (PlayShop.PriceCard card : shop.cards()) {
@@ -363,8 +379,8 @@ final class SelfCheckTools {
         return answer.sketch(sheet.done(
                         240,
                         8 + row * 24,
-                        "Price cards and their coins",
-                        "For each card the fewest coins that pay it."))
+                        Said.say("tool.price-cards-and-their-coins"),
+                        Said.say("tool.for-each-card-the-fewest-coins")))
                 .done();
     }
 }

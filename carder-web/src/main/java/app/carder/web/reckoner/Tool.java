@@ -1,5 +1,6 @@
 package app.carder.web.reckoner;
 
+import app.carder.core.said.Said;
 import java.util.List;
 import java.util.function.Function;
 
@@ -14,7 +15,7 @@ import java.util.function.Function;
  * @param reckon from the inputs to the answer; what the core refuses is told as it is
  */
 public record Tool(
-        String code, String title, String question, Group group, List<Field> fields, Function<Inputs, Answer> reckon) {
+        String code, Said title, Said question, Group group, List<Field> fields, Function<Inputs, Answer> reckon) {
 
     /** Keeps its own copy. */
     public Tool {
@@ -24,23 +25,17 @@ public record Tool(
     /** Tools that belong together. */
     public enum Group {
         /** Dough, dye, mixes, ice, juice, kits. */
-        BATCHES("Mixing and making"),
+        BATCHES,
         /** Control of error. */
-        SELF_CHECK("Sets that check themselves"),
+        SELF_CHECK,
         /** Pouring and moving. */
-        POURING("Pouring, spooning, gripping, posting"),
+        POURING,
         /** Line-ups and games. */
-        LINE_UP("Lines and games");
-
-        private final String words;
-
-        Group(String words) {
-            this.words = words;
-        }
+        LINE_UP;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("tool-group." + name());
         }
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.web.results;
 
+import app.carder.core.said.Said;
 import app.carder.core.watch.PlaySummary;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -20,24 +21,22 @@ class PlayWords {
     /** Such as {@code Longest 12 min 05 s or more, 20 min 00 s in all. An adult broke in once; came back after 40 s.} */
     public static String of(PlaySummary summary) {
         List<String> parts = new ArrayList<>();
-        parts.add("Longest %s%s, %s in all."
-                .formatted(
-                        length(summary.longestStretch()),
-                        summary.longestIsLowerBound() ? " or more" : "",
-                        length(summary.engaged())));
+        parts.add(Said.say(
+                "results.longest-in-all",
+                length(summary.longestStretch()),
+                summary.longestIsLowerBound() ? "yes" : "no",
+                length(summary.engaged())));
         int broken = summary.breakInsByAdults() + summary.breakInsByChildren();
         if (broken > 0) {
-            parts.add("Adults broke in %d, children %d; came back after %d%s."
-                    .formatted(
-                            summary.breakInsByAdults(),
-                            summary.breakInsByChildren(),
-                            summary.returned(),
-                            summary.medianReturn()
-                                    .map(median -> ", mostly within " + length(median))
-                                    .orElse("")));
+            parts.add(Said.say(
+                    "results.adults-broke-in-children-came-back",
+                    summary.breakInsByAdults(),
+                    summary.breakInsByChildren(),
+                    summary.returned(),
+                    summary.medianReturn().map(PlayWords::length).orElse("none")));
         }
         if (summary.repeats() > 0) {
-            parts.add("Repeated %d.".formatted(summary.repeats()));
+            parts.add(Said.say("results.repeated", summary.repeats()));
         }
         return String.join(" ", parts);
     }

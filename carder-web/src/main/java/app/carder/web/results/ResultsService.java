@@ -1,6 +1,7 @@
 package app.carder.web.results;
 
 import app.carder.core.ladder.Rung;
+import app.carder.core.said.Said;
 import app.carder.core.watch.Episode;
 import app.carder.core.watch.Episode.Lasted;
 import app.carder.core.watch.Listening;
@@ -157,8 +158,11 @@ public class ResultsService {
                 WatchRecord two = plays.get(other);
                 if (Objects.equals(one.head().card(), two.head().card())) {
                     Observers.agreement(one.observed(childId), two.observed(childId))
-                            .map(agreement -> "%s and %s: %s"
-                                    .formatted(one.head().author(), two.head().author(), agreement.words()))
+                            .map(agreement -> Said.say(
+                                    "results.and",
+                                    one.head().author(),
+                                    two.head().author(),
+                                    agreement.words()))
                             .ifPresent(words::add);
                 }
             }
@@ -308,7 +312,7 @@ public class ResultsService {
                                                 .orElse(""))
                                 .filter(part -> !part.isEmpty())
                                 .reduce((card, zone) -> card + ", " + zone)
-                                .orElse("At no card"),
+                                .orElse(Said.say("results.at-no-card")),
                         Collectors.flatMapping(one -> one.episodes(childId).stream(), Collectors.toList())));
         return byPlace.entrySet().stream()
                 .map(place -> new Place(
@@ -340,7 +344,7 @@ public class ResultsService {
                                         zones.getOrDefault(
                                                 Objects.requireNonNull(
                                                         step.entry().zone()),
-                                                "another room")))
+                                                Said.say("results.another-room"))))
                                 .toList(),
                         one.until()))
                 .filter(path -> !path.arrivals().isEmpty())

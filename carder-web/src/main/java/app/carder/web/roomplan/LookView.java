@@ -7,6 +7,7 @@ import app.carder.core.room.RoomPlan;
 import app.carder.core.room.Sightlines;
 import app.carder.core.room.Sightlines.Blind;
 import app.carder.core.safety.Finding;
+import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -23,8 +24,6 @@ import java.util.stream.Collectors;
  * @param children due on the busiest day
  */
 public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<Finding> findings, int children) {
-
-    private static final String UNKNOWN = "not known";
 
     /** Keeps its own copy. */
     public LookView {
@@ -60,8 +59,8 @@ public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<
         for (int at = 0; at < capacity.zones().size(); at++) {
             rows.add(List.of(
                     capacity.zones().get(at).zone().name(),
-                    seen(at, Play.FLOOR).map(String::valueOf).orElse(UNKNOWN),
-                    seen(at, Play.TABLE).map(String::valueOf).orElse(UNKNOWN),
+                    seen(at, Play.FLOOR).map(String::valueOf).orElse(Said.say("roomplan.not-known")),
+                    seen(at, Play.TABLE).map(String::valueOf).orElse(Said.say("roomplan.not-known")),
                     Integer.toString(capacity.zones().get(at).children())));
         }
         return rows;

@@ -9,6 +9,7 @@ import app.carder.core.room.RoomPlan.Place;
 import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.ZoneKind;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.exchange.plan.PlanSvg;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -140,7 +141,9 @@ class RoomPlanController {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         RoomPlan plan = plans.get(viewer.settingId(), room, place(place)).plan();
         return Download.of(
-                "plan-of-" + plan.place().words() + ".svg", SVG, PlanSvg.write("Plan of " + room.name(), plan));
+                "plan-of-" + plan.place().words() + ".svg",
+                SVG,
+                PlanSvg.write(Said.say("roomplan.plan-of", room.name()), plan));
     }
 
     @PostMapping("/rooms/{roomId}/plan/import")
@@ -249,7 +252,7 @@ class RoomPlanController {
         page.addObject("places", Place.values());
         page.addObject("view", view);
         page.addObject("mayEdit", viewer.role() != Role.PRACTITIONER);
-        page.addObject("svg", PlanSvg.write("Plan of " + room.name() + ", " + place.words(), view.plan()));
+        page.addObject("svg", PlanSvg.write(Said.say("roomplan.plan-of-2", room.name(), place.words()), view.plan()));
         page.addObject("look", plans.look(viewer.settingId(), room.id(), view.plan()));
         page.addObject("unplaced", plans.unplaced(viewer.settingId(), room));
         page.addObject("kinds", FurnitureKind.values());

@@ -13,6 +13,7 @@ import app.carder.core.room.Sightlines;
 import app.carder.core.room.SpotProposal;
 import app.carder.core.room.UsualPlan;
 import app.carder.core.said.Refused;
+import app.carder.core.said.Said;
 import app.carder.core.said.TimeLimit;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
@@ -129,7 +130,7 @@ public class RoomPlanService {
         Map<UUID, String> zones = new LinkedHashMap<>();
         plan.zones().forEach(zone -> zones.put(zoneId(zone.id()), zone.name()));
         rooms.keepZones(viewer.settingId(), room.id(), zones);
-        String title = "Plan of " + room.name() + (plan.place() == Place.OUTDOORS ? ", garden" : "");
+        String title = Said.say("roomplan.plan-of-2", room.name(), plan.place().words());
         if (kept.isPresent()) {
             kept.get().redraw(plan, title, viewer.name(), clock.instant());
         } else {

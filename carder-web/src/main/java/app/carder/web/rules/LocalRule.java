@@ -59,7 +59,7 @@ class LocalRule extends ScopedRecord {
                 level,
                 new Rule.Condition(looksAt, concerns),
                 new Finding.Words(Said.typed(title), Said.of("finding.own-rule"), Said.typed(caution)),
-                new Finding.Authority(Source.entered("Rule of this room, by " + addedBy), ""),
+                new Finding.Authority(Source.entered(Said.of("rules.source.rule-of-this-room-by", addedBy)), ""),
                 Rule.Checked.BY_THE_ROOM);
     }
 

@@ -2,6 +2,7 @@ package app.carder.web.rules;
 
 import app.carder.core.safety.Rule;
 import app.carder.core.safety.SafetyCheck;
+import app.carder.core.said.Said;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -38,23 +39,17 @@ public class RuleChanges implements ApplicationRunner {
     /** What happened to a rule. */
     public enum Kind {
         /** It has been there from the first start on. */
-        FIRST("first"),
+        FIRST,
         /** It came with an update. */
-        NEW("new"),
+        NEW,
         /** Its strictness, condition or words changed. */
-        CHANGED("changed"),
+        CHANGED,
         /** An update took it away. */
-        GONE("no longer looked at");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        GONE;
 
         /** For people. */
         public String words() {
-            return words;
+            return Said.say("rule-change." + name());
         }
     }
 

@@ -1,5 +1,6 @@
 package app.carder.web.setting;
 
+import app.carder.core.said.Catalogue;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.lang.reflect.Method;
@@ -9,6 +10,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -37,7 +39,7 @@ final class SettingMemory implements MethodInterceptor {
         this.settings = settings;
     }
 
-    private record Question(Method method, List<Object> arguments) {}
+    private record Question(Method method, List<Object> arguments, Locale language) {}
 
     private record Answer(
             List<Long> changes, LocalDate day, @Nullable Object value) {}
@@ -53,7 +55,8 @@ final class SettingMemory implements MethodInterceptor {
         }
         Question question = new Question(
                 call.getMethod(),
-                Arrays.stream(arguments).map(SettingMemory::stands).toList());
+                Arrays.stream(arguments).map(SettingMemory::stands).toList(),
+                Catalogue.spoken().locale());
         // Counted before the tables are read: what is written in between makes the answer newer than its count, never
         // older.
         List<Long> counted = changes.getObject()

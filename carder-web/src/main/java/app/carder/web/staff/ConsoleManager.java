@@ -1,10 +1,9 @@
 package app.carder.web.staff;
 
+import app.carder.core.said.Dates;
 import app.carder.web.account.OneTimeCode;
 import app.carder.web.account.StaffAccountService;
 import java.io.PrintStream;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -17,8 +16,6 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("carder.manager")
 class ConsoleManager implements ApplicationRunner {
-
-    private static final DateTimeFormatter UNTIL = DateTimeFormatter.ofPattern("EEEE d MMMM, HH:mm", Locale.UK);
 
     private final String username;
     private final StaffAccountService staff;
@@ -43,7 +40,7 @@ class ConsoleManager implements ApplicationRunner {
             OneTimeCode code = staff.manageFromConsole(username);
             console.printf(
                     "%s manages now. Password code, once, until %s:%n%n    %s%n%nAt /sign-in/code, with the username %s.%n",
-                    code.person(), UNTIL.format(code.endsAt()), code.code(), code.username());
+                    code.person(), Dates.moment(code.endsAt()), code.code(), code.username());
             return true;
         } catch (IllegalArgumentException refused) {
             console.println(refused.getMessage());

@@ -1,6 +1,8 @@
 package app.carder.web.week;
 
 import app.carder.core.ratio.RatioRule;
+import app.carder.core.said.Dates;
+import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.ProtectedPlay;
 import app.carder.web.account.AllowedTo;
@@ -18,11 +20,9 @@ import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.Duration;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -125,21 +125,18 @@ class SessionController {
                 sessions.stream().map(one -> one.details().planned()).toList());
         return new DayLook(
                 days.size() == SessionForm.DAYS.size()
-                        ? "Monday to Friday"
-                        : days.stream()
-                                .map(day -> day.getDisplayName(TextStyle.FULL, Locale.UK))
-                                .collect(Collectors.joining(", ")),
+                        ? Said.say("week.monday-to-friday")
+                        : days.stream().map(Dates::weekday).collect(Collectors.joining(", ")),
                 // No now-line: these are days in general.
                 DayStrip.of(
                         sessions.stream().map(SessionView::session).toList(),
                         sessions.get(0).session().startsAt()),
                 play,
                 play.stretches().stream()
-                        .map(stretch -> "%s, before it ends at %s"
-                                .formatted(
-                                        stretch.noticeAt(
-                                                Duration.ofMinutes(room.week().noticeMinutes())),
-                                        stretch.until()))
+                        .map(stretch -> Said.say(
+                                "week.before-it-ends-at",
+                                stretch.noticeAt(Duration.ofMinutes(room.week().noticeMinutes())),
+                                stretch.until()))
                         .toList());
     }
 }

@@ -1,6 +1,6 @@
 // Keeps the app's own files on the device, so that it opens without a connection. It never keeps a record: what is about
 // children lies encrypted in the app's own store. The page is asked for anew where there is a connection.
-const CACHE = "carder-STAMP";
+const CACHE = "carder-STAMP-LANGUAGE";
 const PAGE = "/watch/";
 const KEPT = [FILES];
 

@@ -78,7 +78,7 @@ class InvestigationTest extends WebTest {
 
         Document page = get("precious", url).page();
         assertThat(page.select("svg.sketch circle")).hasSize(2);
-        assertThat(page.select("svg.sketch desc").text()).contains("4 May 0 cm, drawn; 6 May 1.5 cm, drawn;");
+        assertThat(page.select("svg.sketch desc").text()).contains("4 May 2026 0 cm, drawn, 6 May 2026 1.5 cm, drawn.");
         assertThat(get("precious", page.select("img.thumb").attr("src"))
                         .response()
                         .getContentType())

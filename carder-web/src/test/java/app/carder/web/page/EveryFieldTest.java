@@ -3,12 +3,11 @@ package app.carder.web.page;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.web.kit.Crawl;
 import app.carder.web.kit.WebTest;
 import jakarta.persistence.EntityManager;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,7 +20,6 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.jsoup.nodes.Document;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
@@ -37,15 +35,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class EveryFieldTest extends WebTest {
 
-    private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
-    private static final Pattern SHAPE_ONLY = Pattern.compile("[?#].*");
     /** Each reckoner has a page, all of them one form. */
     private static final Pattern SAME_FORM = Pattern.compile("(/reckon(?:ers|ings/new))/.*");
 
     private static final String ONE_LINE = "input[type=text][name], input:not([type])[name], input[type=search][name]";
     private static final String LONG = "Zq ".repeat(8000);
     private static final String TWO_LINES = "Zq\nZq";
-    private static final int MOST_PAGES = 400;
 
     @Autowired
     private TransactionTemplate transaction;
@@ -81,10 +76,7 @@ class EveryFieldTest extends WebTest {
         }
 
         String shape() {
-            return SAME_FORM
-                    .matcher(ID.matcher(SHAPE_ONLY.matcher(action).replaceAll(""))
-                            .replaceAll("-"))
-                    .replaceAll("$1");
+            return SAME_FORM.matcher(Crawl.shape(action)).replaceAll("$1");
         }
     }
 
@@ -128,7 +120,8 @@ class EveryFieldTest extends WebTest {
         List<String> faults = new ArrayList<>();
         forms().values()
                 .forEach(form -> form.each(form.named().keySet()).forEach(field -> {
-                    String foreign = ID.matcher(Required.from(form.named(), field))
+                    String foreign = Crawl.ID
+                            .matcher(Required.from(form.named(), field))
                             .replaceAll(match -> UUID.randomUUID().toString());
                     answered(
                                     form,
@@ -178,32 +171,12 @@ class EveryFieldTest extends WebTest {
     }
 
     private void find() {
-        Set<String> seen = new LinkedHashSet<>();
-        Deque<String> next = new ArrayDeque<>(List.of("/"));
-        while (!next.isEmpty() && seen.size() < MOST_PAGES) {
-            String path = next.removeFirst();
-            Answer answer = get("imelda", path);
-            if (answer.status() == 302) {
-                follow(answer.location(), seen, next);
-            }
-            String type = String.valueOf(answer.response().getContentType());
-            if (answer.status() != 200 || !type.startsWith("text/html")) {
-                continue;
-            }
-            Document page = answer.page();
-            page.select("a[href^=/]").forEach(link -> follow(link.attr("href"), seen, next));
-            page.select("form[method=post]").stream()
-                    .map(form -> form((FormElement) form, path))
-                    .filter(form -> !form.texts().isEmpty() || !form.named().isEmpty())
-                    .forEach(form -> forms.putIfAbsent(form.shape(), form));
-        }
-    }
-
-    private static void follow(String href, Set<String> seen, Deque<String> next) {
-        String shape = ID.matcher(SHAPE_ONLY.matcher(href).replaceAll("")).replaceAll("-");
-        if (seen.add(shape)) {
-            next.add(href.replaceAll("#.*", ""));
-        }
+        Crawl.pages(
+                path -> get("imelda", path),
+                (path, page) -> page.select("form[method=post]").stream()
+                        .map(form -> form((FormElement) form, path))
+                        .filter(form -> !form.texts().isEmpty() || !form.named().isEmpty())
+                        .forEach(form -> forms.putIfAbsent(form.shape(), form)));
     }
 
     private static Form form(FormElement form, String page) {
@@ -218,7 +191,7 @@ class EveryFieldTest extends WebTest {
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         Map<String, String> named = new LinkedHashMap<>();
         form.select("input[name][value], select[name] option[value]").stream()
-                .filter(element -> ID.matcher(element.attr("value")).find())
+                .filter(element -> Crawl.ID.matcher(element.attr("value")).find())
                 .forEach(element -> named.putIfAbsent(
                         element.hasAttr("name")
                                 ? element.attr("name")

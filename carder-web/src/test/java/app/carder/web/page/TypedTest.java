@@ -115,7 +115,7 @@ class TypedTest {
                 .collect(Collectors.toCollection(TreeSet::new));
 
         // What pages say is none of them, although a frame or a list may name it.
-        Set<String> ofPages = new TreeSet<>(new Words().in(Locale.UK).codes());
+        Set<String> ofPages = new TreeSet<>(new Words(false).in(Locale.UK).codes());
         ofPages.removeAll(messages.stringPropertyNames());
         named.removeAll(ofPages);
         named.removeIf(name -> name.equals("form.missing.") || name.matches(".*\\.(pdf|json|ics|csv)"));

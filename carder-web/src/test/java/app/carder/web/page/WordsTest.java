@@ -33,6 +33,14 @@ class WordsTest {
     private static final Path SOURCES = Path.of("src/main/java");
     private static final Path FILES = Path.of("src/main/resources/messages");
 
+    private static final Path SCRIPTS = Path.of("assets/js");
+
+    private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/|(?m)(?<=^|\\s)//.*$");
+    private static final Pattern SCRIPT_TEXT = Pattern.compile("[\"`]([^\"`\\n]*)[\"`]");
+    private static final Pattern SENTENCE = Pattern.compile("^[A-Z][a-z]+($| [a-z])|[a-z]{2} [a-z]{2,}[.?!:]$");
+    private static final Pattern OF_THE_BROWSER = Pattern.compile(
+            "^(Arrow|Page|Home|End|Enter|Escape|Delete|Backspace|Tab|Shift|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Android|Device|English)|[=<>{]");
+
     private static final Pattern LETTERS = Pattern.compile("\\p{L}{2,}");
     private static final Pattern SAID = Pattern.compile("#\\{([a-zA-Z0-9._-]+)");
     private static final Pattern FROM_ADDRESS = Pattern.compile("#\\{([a-zA-Z0-9._-]+)\\([^#]*\\$\\{param\\.");
@@ -57,7 +65,7 @@ class WordsTest {
 
     private static Catalogue words() {
         try {
-            return new Words().in(Locale.UK);
+            return new Words(false).in(Locale.UK);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
@@ -122,6 +130,33 @@ class WordsTest {
                 .toList();
     }
 
+    /** They take them from the page: a sentence, or a word with a capital letter that is no name of a key or of the browser's. */
+    @Test
+    void noScriptHasAWordOfItsOwn() throws IOException {
+        List<String> found = new ArrayList<>();
+        for (Path script : files(SCRIPTS, ".mjs")) {
+            String code = COMMENT.matcher(Files.readString(script)).replaceAll(" ");
+            for (String text : matches(SCRIPT_TEXT, code)) {
+                if (SENTENCE.matcher(text).find()
+                        && !OF_THE_BROWSER.matcher(text).find()) {
+                    found.add(script + ": " + text);
+                }
+            }
+        }
+
+        assertThat(found).isEmpty();
+    }
+
+    @Test
+    void everyFileOfWordsStandsInTheList() throws IOException {
+        assertThat(Catalogue.files().stream().filter(file -> file.startsWith("messages.")))
+                .containsExactlyInAnyOrderElementsOf(files(FILES, ".properties").stream()
+                        .map(file -> file.getFileName().toString().replace(".properties", ""))
+                        .filter(file -> !file.contains("_"))
+                        .map("messages."::concat)
+                        .toList());
+    }
+
     @Test
     void whatIsSaidHasWords() throws IOException {
         Set<String> without = new TreeSet<>(saidInTemplates());
@@ -150,7 +185,12 @@ class WordsTest {
             }
         }
         Set<String> silent = new TreeSet<>(words.codes());
-        silent.removeAll(Catalogue.ENGLISH.codes());
+        silent.removeAll(Catalogue.of(
+                        Locale.UK,
+                        Catalogue.files().stream()
+                                .filter(file -> file.startsWith("app.carder.core"))
+                                .toList())
+                .codes());
         silent.removeAll(said);
         silent.removeIf(code -> beginnings.stream().anyMatch(code::startsWith));
 

@@ -131,7 +131,7 @@ class CardExchangeTest extends WebTest {
                 "poured by the piece | {'title':'A','areas':['sme-touch'],'put':[{'material':'m','pieces':3}]} | is poured and needs a depth",
                 "counted by depth | {'title':'A','areas':['sme-touch'],'put':[{'material':'t','depthMm':3}]} | is counted and needs a number",
                 "no pieces | {'title':'A','areas':['sme-touch'],'put':[{'material':'t','pieces':0}]} | Pieces must be from 1",
-                "use out of range | {'title':'A','areas':['sme-touch'],'use':{'vessels':0,'spillPercent':0,'children':1,'sessionsPerFill':1,'sessionsPerYear':1}} | Vessels must be",
+                "use out of range | {'title':'A','areas':['sme-touch'],'use':{'vessels':0,'spillPercent':0,'children':1,'sessionsPerFill':1,'sessionsPerYear':1}} | How many of these containers must be",
                 "rung unknown | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HIGHEST'}]} | Rung must be one of SIMPLER",
                 "rung twice | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HARDER','note':'x'},{'rung':'HARDER','note':'y'}]} | twice",
                 "rung of too much | {'title':'A','areas':['sme-touch'],'rungs':[{'rung':'HARDER','amountPercent':900}]} | from 10 to 400, got 900",

@@ -365,7 +365,7 @@ class CardTest extends WebTest {
         var byArea = get("tobias", deck + "area&notch=TASTE").page();
 
         assertThat(byWeek.select(".deck-group h2").first().text()).startsWith("Week of 4 May");
-        assertThat(byWeek.select(".gaps").text()).contains("No card for").contains("Nothing speaks to");
+        assertThat(byWeek.select(".gaps").text()).contains("No card for").contains("No card for these senses");
         assertThat(byRoom.select(".deck-group h2").text()).contains("Burrow", "Nook", "Loft");
         assertThat(byArea.select(".deck-group")).hasSize(7);
         assertThat(byArea.select(".deck tbody tr").text())

@@ -33,8 +33,9 @@ class ResultsTest extends WebTest {
                 .startsWith("Stretches of play have become longer over 9 days of watching between ");
         assertThat(page.select(".bands svg.band")).hasSize(9);
         assertThat(page.select(".bands svg.band").first().attr("aria-label"))
-                .isEqualTo("Longest 13 min 02 s, 15 min 12 s in all. Adults broke in 1, children 0; came back after 1,"
-                        + " mostly within 30 s. Repeated 4.");
+                .isEqualTo(
+                        "Longest 13 min 02 s, 15 min 12 s in all. Interruptions by adults 1, by children 0; came back after 1,"
+                                + " mostly within 30 s. Repeated 4.");
     }
 
     @Test

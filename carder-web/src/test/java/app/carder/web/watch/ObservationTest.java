@@ -68,7 +68,7 @@ class ObservationTest extends WebTest {
                 "observedAt",
                 "2026-05-05T14:00:00Z");
 
-        assertThat(get("hamish", "/observations/" + id).text()).contains("Tuesday 5 May, 15:00");
+        assertThat(get("hamish", "/observations/" + id).text()).contains("Tue 5 May, 15:00");
     }
 
     @Test
