@@ -1,11 +1,13 @@
 #!/usr/bin/env bash
-# Builds what the browser needs into <target>: styles, fonts, htmx, the application's own scripts.
+# Looks scripts and styles over, and builds what the browser needs into <target>: styles, fonts, htmx, the application's own scripts.
 set -euo pipefail
 target=$1
 stamp=node_modules/.package-lock.json
 if [[ ! -f $stamp || package-lock.json -nt $stamp ]]; then
   npm ci --ignore-scripts --no-audit --no-fund >/dev/null
 fi
+# Scripts and styles with a fault end the build.
+npx --no-install biome lint --error-on-warnings --log-level=warn >&2
 rm -rf "$target/js"
 mkdir -p "$target/fonts" "$target/js"
 cp node_modules/htmx.org/dist/htmx.min.js "$target/js/htmx.min.js"

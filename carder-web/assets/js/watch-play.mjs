@@ -72,7 +72,7 @@ export class PlayScreen {
   /** Says where a tap changes no figure, and why. */
   tell(figures, kind) {
     if (figures.effect === "COUNTS") return;
-    const name = figures.effect.toLowerCase().replace(/_(\w)/g, (all, letter) => letter.toUpperCase());
+    const name = figures.effect.toLowerCase().replace(/_(\w)/g, (_, letter) => letter.toUpperCase());
     this.say(name, {name: this.app.child(this.record.active).name, what: this.kindWords(kind)});
   }
 

@@ -24,24 +24,13 @@ class FrameTest {
     private static final List<String> PAGES =
             List.of("/", "/week", "/set-out", "/children", "/journals", "/materials", "/staff");
 
-    /** Spacings by a style sheet that the content policy lets through; then what is cut off. */
+    /** Spacings by a style sheet that the content policy lets through. */
     private static final String WITH_SPACING = """
             () => {
               const spaced = new CSSStyleSheet();
               spaced.replaceSync(`* { line-height: 1.5 !important; letter-spacing: .12em !important; word-spacing: .16em !important; }
                 p { margin-bottom: 2em !important; }`);
               document.adoptedStyleSheets = [spaced];
-              const cuts = (overflow, inner, outer) => ['hidden', 'clip'].includes(overflow) && inner > outer + 1;
-              const faults = [...document.querySelectorAll('body *')]
-                .filter(element => element.textContent.trim() && element.checkVisibility({checkVisibilityCSS: true}) && !element.closest('.sr, svg'))
-                .filter(element => {
-                  const style = getComputedStyle(element);
-                  return cuts(style.overflowX, element.scrollWidth, element.clientWidth) && style.textOverflow !== 'ellipsis'
-                    || cuts(style.overflowY, element.scrollHeight, element.clientHeight);
-                })
-                .map(element => 'cut off: ' + element.outerHTML.slice(0, 120));
-              if (document.documentElement.scrollWidth > innerWidth) faults.push('wider than the screen');
-              return faults;
             }""";
 
     /** What would print as anything but black on nothing, and what can only be pressed. */
@@ -86,7 +75,8 @@ class FrameTest {
             page.setViewportSize(size.width(), size.height());
             for (String path : PAGES) {
                 page.navigate(path);
-                ((List<?>) page.evaluate(WITH_SPACING)).forEach(fault -> faults.add(size + " " + path + ": " + fault));
+                page.evaluate(WITH_SPACING);
+                CutOff.on(page).forEach(fault -> faults.add(size + " " + path + ": " + fault));
             }
         }
         assertThat(faults).isEmpty();
@@ -218,6 +208,36 @@ class FrameTest {
         page.navigate("/find");
         page.locator("#q").pressSequentially("rice by");
         assertThat(page.locator("#found a").first()).hasText("Rice by the kilo");
+    }
+
+    @Test
+    void whatAPageIsForIsFoldedAwayForGood() {
+        page.navigate("/materials");
+        assertThat(page.locator(".purpose").innerText()).contains("everything you can set out");
+
+        page.locator(".purpose button").click();
+        page.waitForCondition(() -> page.locator(".purpose").count() == 0);
+        page.reload();
+
+        assertThat(page.locator(".purpose").count()).isZero();
+        page.navigate("/kits");
+        assertThat(page.locator(".purpose").innerText()).contains("box of things");
+    }
+
+    /** Until somebody who speaks it has checked it, what German says of safety stands in English beside it. */
+    @Test
+    void eachPersonChoosesTheLanguage() {
+        page.navigate("/look");
+        page.getByLabel("Deutsch").check();
+        page.locator("form.form .action").click();
+
+        assertThat(page.locator("h1").innerText()).isEqualTo("Aussehen der Seiten");
+        assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
+        page.navigate("/what-carder-looks-at");
+        assertThat(page.locator("main").innerText()).contains("[Never]");
+        page.navigate("/watch/");
+        page.locator("[data-choose-button]").waitFor();
+        assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
     }
 
     @Test

@@ -80,6 +80,7 @@ final class RunningCarder {
     /** One at a time: two applications that begin in one process at once trip over the logging that they share. */
     private static synchronized ConfigurableApplicationContext run(List<String> store, String... more) {
         List<String> settings = new ArrayList<>(store);
+        settings.add("--carder.pseudo-language=true");
         settings.addAll(List.of(more));
         return SpringApplication.run(
                 new Class<?>[] {StandIns.class, CarderApplication.class}, settings.toArray(String[]::new));

@@ -54,7 +54,7 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
      * @param leastOnPremises adults in the whole house while any child is there
      * @param largestGroup children in one group; absent where the text has none, or it is not held
      * @param floor code of its floor figures
-     * @param checked the day and edition, or "from memory"
+     * @param checked the day and edition, or from memory
      * @param notHeld what is not known here, in a sentence; empty where nothing is left open
      */
     public record Terms(
@@ -63,7 +63,7 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
             int leastOnPremises,
             Optional<Integer> largestGroup,
             String floor,
-            String checked,
+            Said checked,
             String notHeld) {}
 
     /** Every rule that ships, in the order of the table. */
@@ -198,7 +198,7 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
                                         .filter(number -> !number.isEmpty())
                                         .map(Integer::valueOf),
                                 row.get("floor"),
-                                row.get("checked"),
+                                Said.of("checked." + row.get("checked").replace(' ', '-')),
                                 row.get("not_held"))));
         Map<String, String> names = new LinkedHashMap<>();
         Map<String, List<Band>> bands = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package app.carder.core.safety;
 
+import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -32,12 +33,12 @@ public record Rule(
     /**
      * How a rule was checked against its source.
      *
-     * @param how {@code from memory}, or the day and the edition
+     * @param how from memory, or the day and the edition
      * @param lookAgainOn when it is to be looked at again; absent for a room's own rules
      */
-    public record Checked(String how, Optional<LocalDate> lookAgainOn) {
+    public record Checked(Said how, Optional<LocalDate> lookAgainOn) {
         /** A rule that the room made. */
-        public static final Checked BY_THE_ROOM = new Checked("agreed in the room", Optional.empty());
+        public static final Checked BY_THE_ROOM = new Checked(Said.of("checked.agreed-in-the-room"), Optional.empty());
 
         /** Whether the day to look at it again has come. */
         public boolean isDue(LocalDate today) {

@@ -56,7 +56,8 @@ public final class SafetyCheck {
                                         new Source(Said.typed(row.get("source")), Basis.valueOf(row.get("basis"))),
                                         row.get("jurisdiction")),
                                 new Rule.Checked(
-                                        row.get("checked"), Optional.of(LocalDate.parse(row.get("look_again_on"))))))
+                                        Said.of("checked." + row.get("checked").replace(' ', '-')),
+                                        Optional.of(LocalDate.parse(row.get("look_again_on"))))))
                         .toList(),
                 List.of());
     }

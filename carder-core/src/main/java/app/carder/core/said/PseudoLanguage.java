@@ -17,6 +17,7 @@ final class PseudoLanguage {
     private static final String PLAIN = "aeiouycnszAEIOUYCNSZ";
     private static final String MARKED = "áéíóúýçñšžÁÉÍÓÚÝÇÑŠŽ";
     private static final double LONGER = 0.4;
+    private static final int WORD = 7;
 
     private PseudoLanguage() {}
 
@@ -47,9 +48,18 @@ final class PseudoLanguage {
                 }
             }
         }
-        return marked.append("~".repeat((int) Math.ceil(letters * LONGER)))
+        return marked.append(padding((int) Math.ceil(letters * LONGER)))
                 .append('⟧')
                 .toString();
+    }
+
+    /** So many more letters, in words of usual length. */
+    private static String padding(int letters) {
+        StringBuilder padding = new StringBuilder();
+        for (int at = 1; at <= letters; at++) {
+            padding.append(at % WORD == 0 ? ' ' : '~');
+        }
+        return padding.toString();
     }
 
     private static String marked(String text) {

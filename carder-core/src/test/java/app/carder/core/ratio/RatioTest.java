@@ -166,7 +166,7 @@ class RatioTest {
     void everyRuleSaysWhatItPresumesAndHowItWasChecked() {
         assertThat(RatioRule.shipped()).allSatisfy(rule -> {
             assertThat(rule.terms().presumes()).isNotBlank();
-            assertThat(rule.terms().checked()).isNotBlank();
+            assertThat(rule.terms().checked().words()).isNotBlank();
             assertThat(FloorSpace.of(rule, ages(1, 1, 1)).squareMetres()).isPositive();
         });
         assertThat(String.join(" ", rule("ENGLAND_TEACHER").saidWithIt())).contains("level 3");

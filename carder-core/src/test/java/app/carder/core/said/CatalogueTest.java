@@ -105,7 +105,7 @@ class CatalogueTest {
         Catalogue pseudo = Catalogue.ENGLISH.pseudo();
 
         assertThat(pseudo.say("level.NEVER")).isEqualTo("⟦Ñévér~~⟧");
-        assertThat(pseudo.say("watch.days-ago", 1)).matches("⟦šééñ 1 dáý ágó~+⟧");
+        assertThat(pseudo.say("watch.days-ago", 1)).matches("⟦šééñ 1 dáý ágó[~ ]+⟧");
         assertThat(pseudo.say("fact.ALLERGIES.remedy"))
                 .startsWith("⟦Ášk thé fámílý")
                 .hasSizeGreaterThan(

@@ -1,5 +1,6 @@
 package app.carder.web.children;
 
+import app.carder.core.said.Said;
 import java.util.Locale;
 
 /** A simple drawn symbol by which a child is found, as on a coat peg. Drawn in {@code page/peg-marks.html}. */
@@ -41,8 +42,13 @@ public enum PegMark {
     SUN,
     WHEEL;
 
-    /** The name of its drawing, and for people. */
-    public String words() {
+    /** The name of its drawing. */
+    public String drawing() {
         return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** For people. */
+    public String words() {
+        return Said.say("peg." + name());
     }
 }

@@ -195,7 +195,7 @@ class BundleService {
                 .map(one -> new BundleView.Child(
                         one.child().id(),
                         one.child().name(),
-                        one.child().pegMark().words(),
+                        one.child().pegMark().drawing(),
                         one.child().days().stream().map(DayOfWeek::getValue).toList(),
                         one.child().homeLanguages(),
                         one.child().careWords(),

@@ -57,7 +57,7 @@ record BundleView(
     /**
      * A child.
      *
-     * @param mark words of its peg mark
+     * @param mark drawing of its peg mark
      * @param days of the week on which it attends
      * @param languages at home
      * @param care allergies, needs, the medical plan and medicine in words; empty where nothing is to be known

@@ -46,7 +46,11 @@ class FrameInterceptor implements HandlerInterceptor, WebMvcConfigurer {
                 protected FrameView loadValue() {
                     Optional<DayFrame.Frame> day = days.of(viewer);
                     return new FrameView(
-                            viewer, room.or(() -> day.map(DayFrame.Frame::room)), day, request.getRequestURI());
+                            viewer,
+                            room.or(() -> day.map(DayFrame.Frame::room)),
+                            day,
+                            request.getRequestURI(),
+                            Folded.of(request));
                 }
             });
         }

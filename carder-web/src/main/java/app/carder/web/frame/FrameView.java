@@ -15,8 +15,10 @@ import java.util.stream.Stream;
  * @param room the page's own room, else that of the viewer; absent where the setting has none
  * @param day the day strip; absent on a day without sessions
  * @param path of the page
+ * @param folded the pages whose purpose is told no more
  */
-public record FrameView(Viewer viewer, Optional<RoomView> room, Optional<DayFrame.Frame> day, String path) {
+public record FrameView(
+        Viewer viewer, Optional<RoomView> room, Optional<DayFrame.Frame> day, String path, Folded folded) {
 
     private static final List<Tab> TABS = List.of(
             new Tab("plan", "common.plan", "/plan", "p"),
@@ -46,7 +48,7 @@ public record FrameView(Viewer viewer, Optional<RoomView> room, Optional<DayFram
 
     /** Every page that somebody may go to by name. */
     public static Stream<Link> everywhere(Viewer viewer, Optional<RoomView> room) {
-        FrameView nowhere = new FrameView(viewer, room, Optional.empty(), "");
+        FrameView nowhere = new FrameView(viewer, room, Optional.empty(), "", Folded.NONE);
         return Stream.concat(TABS.stream().map(Tab::name), Stream.of("menu"))
                 .flatMap(tab -> nowhere.places(tab).stream());
     }
@@ -62,18 +64,27 @@ public record FrameView(Viewer viewer, Optional<RoomView> room, Optional<DayFram
                 .filter(place -> place.tab().equals(tab) && place.isOpenTo(viewer.role()))
                 .filter(place -> room.isPresent() || place.address("").equals(place.address("room")))
                 .toList();
-        String roomId = room.map(one -> one.id().toString()).orElse("");
-        // The nearest place of any tab: a room's week board is below "/rooms" too, and is not that page.
-        String here = Arrays.stream(Place.values())
-                .map(place -> place.address(roomId))
-                .filter(address -> path.equals(address) || path.startsWith(address + "/"))
-                .max(Comparator.comparingInt(String::length))
-                .orElse("");
+        Optional<Place> here = here();
         return open.stream()
                 .map(place -> new Link(
-                        place.code(),
-                        place.address(roomId),
-                        place.address(roomId).equals(here)))
+                        place.code(), address(place), here.filter(place::equals).isPresent()))
                 .toList();
+    }
+
+    /** The name of the page, as long as it is told what the page is for; absent on pages below it. */
+    public Optional<String> purpose() {
+        return here().filter(place -> place.isTold() && address(place).equals(path) && !folded.has(place))
+                .map(Place::name);
+    }
+
+    /** The nearest place of any tab: a room's week board is below "/rooms" too, and is not that page. */
+    private Optional<Place> here() {
+        return Arrays.stream(Place.values())
+                .filter(place -> path.equals(address(place)) || path.startsWith(address(place) + "/"))
+                .max(Comparator.comparingInt(place -> address(place).length()));
+    }
+
+    private String address(Place place) {
+        return place.address(room.map(one -> one.id().toString()).orElse(""));
     }
 }

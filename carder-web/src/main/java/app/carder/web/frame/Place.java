@@ -70,6 +70,11 @@ enum Place {
         return address.replace("{room}", roomId);
     }
 
+    /** Whether the page tells what it is for: Watch has no room for it, and how pages look tells itself. */
+    boolean isTold() {
+        return this != RECORD && this != LOOK;
+    }
+
     /** Whether it stands in the frame of somebody in this role. */
     boolean isOpenTo(Role role) {
         return open.contains(role);

@@ -41,11 +41,6 @@ class PlayWords {
         return String.join(" ", parts);
     }
 
-    /** Such as {@code 1 visit} or {@code 3 visits}. */
-    public static String times(int number, String what) {
-        return "%d %s%s".formatted(number, what, number == 1 ? "" : "s");
-    }
-
     /** Whole per cent. */
     public static String percent(double share) {
         return "%.0f %%".formatted(share * 100);

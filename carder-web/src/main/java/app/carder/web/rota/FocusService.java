@@ -4,6 +4,7 @@ import app.carder.core.rota.FocusGroups;
 import app.carder.core.rota.FocusGroups.Child;
 import app.carder.core.rota.FocusGroups.Now;
 import app.carder.core.rota.FocusGroups.Time;
+import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.OpenDays;
 import app.carder.web.account.Viewer;
@@ -148,7 +149,10 @@ class FocusService {
         return new FocusView.Planned(
                 days.get(group.time().day()),
                 session.id(),
-                session.session().name() + " at " + session.session().startsAt(),
+                Said.say(
+                        "week.session-at",
+                        session.session().name(),
+                        session.session().startsAt()),
                 group.children().stream()
                         .map(child -> Required.from(byId, UUID.fromString(child.id())))
                         .toList(),

@@ -1,6 +1,7 @@
 package app.carder.web.today;
 
 import app.carder.core.ratio.Staffing.Stretch;
+import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
 import app.carder.web.children.ChildView;
 import app.carder.web.investigate.InvestigationView;
@@ -79,13 +80,8 @@ record TodayView(
 
     /** The ratio, in a sentence; empty outside the day. */
     public String ratio() {
-        return staffing.map(stretch -> {
-                    String adults = stretch.adults().size() == 1
-                            ? "1 adult"
-                            : stretch.adults().size() + " adults";
-                    String children = stretch.children() == 1 ? "1 child" : stretch.children() + " children";
-                    return "%s for %s; %d needed".formatted(adults, children, stretch.need());
-                })
+        return staffing.map(
+                        stretch -> Said.say("today.ratio", stretch.adults().size(), stretch.children(), stretch.need()))
                 .orElse("");
     }
 

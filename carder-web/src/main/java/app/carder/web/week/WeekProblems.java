@@ -126,7 +126,10 @@ class WeekProblems {
                 Staffing there = Required.from(staffing, days.get(day));
                 sessions.add(new WeekProblem.Session(
                         session.id().toString(),
-                        session.session().name() + " at " + session.session().startsAt(),
+                        Said.say(
+                                "week.session-at",
+                                session.session().name(),
+                                session.session().startsAt()),
                         there.fewestAdults(
                                 session.session().startsAt(), session.session().endsAt())));
             }

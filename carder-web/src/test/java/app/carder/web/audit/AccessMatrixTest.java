@@ -137,6 +137,7 @@ class AccessMatrixTest extends WebTest {
                 "GET /about-me",
                 "GET /look",
                 "POST /look",
+                "POST /purposes",
                 "POST /about-me",
                 "GET /cards/{cardId}/reckonings",
                 "GET /cards/{cardId}/reckonings/new",
@@ -520,7 +521,8 @@ class AccessMatrixTest extends WebTest {
                 .param("device", ids.getOrDefault("deviceId", ""))
                 .param("framework", "sme")
                 .param("style", "FREE_FLOW")
-                .param("language", "english")
+                .param("language", route.endsWith("/look") ? "de" : "english")
+                .param("purpose", "WEEK")
                 .param("theme", "dark")
                 .param("text", "usual")
                 .param("contrast", "system")
