@@ -6,6 +6,7 @@ import "./fill.mjs";
 import "./focus.mjs";
 import "./go.mjs";
 import "./sign-out.mjs";
+import "./time-left.mjs";
 import "./typed-early.mjs";
 
 if (document.querySelector("[data-describes]")) import("./describe.mjs");

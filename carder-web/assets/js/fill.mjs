@@ -1,4 +1,4 @@
-// Puts a value that the server reckoned into a field. Markup: data-fill="<id>" data-value="2.7" on a button.
+// Puts a value that the server worked out into a field. Markup: data-fill="<id>" data-value="2.7" on a button.
 document.addEventListener("click", event => {
   const button = event.target.closest("[data-fill]");
   if (!button) return;

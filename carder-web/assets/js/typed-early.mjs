@@ -1,4 +1,4 @@
-// What was typed before the page listened, or what the browser put back after "Back", is reckoned like what is typed later.
+// What was typed before the page listened, or what the browser put back after "Back", is worked out like what is typed later.
 const differs = field => {
   if (field.tagName === "SELECT") return [...field.options].some(option => option.defaultSelected)
     ? [...field.options].some(option => option.selected !== option.defaultSelected) : field.selectedIndex > 0;
@@ -6,7 +6,7 @@ const differs = field => {
 };
 
 /**
- * Whether a form is to be asked for its answer by itself: one that reckons as one types. A form that writes when it changes, such as
+ * Whether a form is to be asked for its answer by itself: one that works out as one types. A form that writes when it changes, such as
  * the tick of a list, is never sent by itself: what the browser put back may be older than what a colleague has ticked since.
  */
 export const isAskedAgain = form => form.tagName === "FORM" && (form.getAttribute("hx-trigger") ?? "").startsWith("input")

@@ -1,5 +1,5 @@
 // Movement map: where the child is, by tapping or dragging along the plan, or with a button for each zone.
-import {path as reckon} from "./core.mjs";
+import {path as calculate} from "./core.mjs";
 import {clockWords, el, one, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
@@ -79,7 +79,7 @@ export class MapScreen {
   }
 
   paint() {
-    const figures = reckon(this.record.entries, Date.now(), this.app.bundle.zones.map(zone => zone.id));
+    const figures = calculate(this.record.entries, Date.now(), this.app.bundle.zones.map(zone => zone.id));
     const name = id => this.app.bundle.zones.find(zone => zone.id === id)?.name ?? "";
     const sum = one("[data-map-sum]", this.root);
     const visited = figures.zones.filter(zone => zone.visits).map(zone => `${name(zone.zone)} ${clockWords(zone.time)}`);

@@ -1,5 +1,5 @@
-// Play record: taps about one or several children, drawn as a band for each. The core reckons, this draws.
-import {record as reckon} from "./core.mjs";
+// Play record: taps about one or several children, drawn as a band for each. The core works out, this draws.
+import {record as calculate} from "./core.mjs";
 import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
@@ -109,7 +109,7 @@ export class PlayScreen {
   }
 
   figures(child) {
-    return reckon(this.record.entries, child, this.record.startedAt, Date.now(), SHORTEST_BAND);
+    return calculate(this.record.entries, child, this.record.startedAt, Date.now(), SHORTEST_BAND);
   }
 
   /** One band after the other, so that a tick never keeps a tap waiting. */
@@ -149,7 +149,7 @@ export class PlayScreen {
 function sum(figures) {
   if (!figures.taps.length) return said("nothingTapped");
   const parts = [said("engaged", {time: clockWords(figures.engaged)}), said("longest", {time: clockWords(figures.longest)})];
-  const broken = figures.breakInsByAdults + figures.breakInsByChildren;
+  const broken = figures.interruptionsByAdults + figures.interruptionsByChildren;
   if (broken) parts.push(said("interrupted", {times: broken, back: figures.returned}));
   if (figures.repeats) parts.push(said("again", {times: figures.repeats}));
   return parts.join(" · ");

@@ -22,6 +22,12 @@ export function neighbour(from, cells, direction) {
   return best;
 }
 
+/** The place before or after on the same shelf, which goes on in the next line where it is longer than the page is wide; null elsewhere. */
+export function inItsShelf(cell, direction) {
+  if (!cell.closest(".shelf")) return null;
+  return {ArrowLeft: cell.previousElementSibling, ArrowRight: cell.nextElementSibling}[direction] ?? null;
+}
+
 const board = () => document.querySelector("[data-board]");
 let carried = null;
 
@@ -107,8 +113,8 @@ function key(event) {
   const cells = [...document.querySelectorAll("[data-cell]")];
   const boxes = cells.map(cell => Object.assign(cell.getBoundingClientRect(), {cell}));
   const own = block.closest("[data-cell]");
-  const next = neighbour(own.getBoundingClientRect(), boxes.filter(box => box.cell !== own), event.key);
-  if (next) drop(block, next.cell, event.shiftKey);
+  const next = inItsShelf(own, event.key) ?? neighbour(own.getBoundingClientRect(), boxes.filter(box => box.cell !== own), event.key)?.cell;
+  if (next) drop(block, next, event.shiftKey);
 }
 
 if (globalThis.document?.querySelector("[data-board]")) {

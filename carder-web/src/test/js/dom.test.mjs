@@ -1,6 +1,7 @@
 import assert from "node:assert/strict";
 import {test} from "node:test";
 import {clockWords, words} from "../../../assets/js/dom.mjs";
+import {left} from "../../../assets/js/time-left.mjs";
 import {isAskedAgain} from "../../../assets/js/typed-early.mjs";
 
 test("a length of time is minutes and seconds, with hours from the first one on", () => {
@@ -18,11 +19,18 @@ test("words of an element have their places filled, and keep those that nothing 
   assert.equal(words(line, "unknown", {count: 1}), "");
 });
 
+test("the minutes that are left run down in the forms of the language, and end", () => {
+  const on = {dataset: {wordsOne: "1 minute left", wordsFew: "{minutes} minuty", wordsOther: "{minutes} minutes left", wordsOver: "No session now"}};
+  assert.deepEqual([5, 1, 0, -3].map(minutes => left(on, minutes, "en")),
+    ["5 minutes left", "1 minute left", "No session now", "No session now"]);
+  assert.equal(left(on, 3, "pl"), "3 minuty");
+});
+
 test("a name with a dollar or a brace is put in as it is", () => {
   assert.equal(words({dataset: {words: "{name}"}}, "", {name: "$& {count}"}), "$& {count}");
 });
 
-test("only a form that reckons is asked again for what was typed early, never one that writes", () => {
+test("only a form that calculates is asked again for what was typed early, never one that writes", () => {
   const form = (trigger, ...elements) => ({tagName: "FORM", getAttribute: () => trigger, elements});
   const typed = {tagName: "INPUT", type: "text", value: "30", defaultValue: "10"};
   const ticked = {tagName: "INPUT", type: "checkbox", checked: true, defaultChecked: false};

@@ -116,13 +116,13 @@ class BenchTest {
     }
 
     @Test
-    void whatIsTypedBeforeThePageListensIsReckonedToo() {
+    void whatIsTypedBeforeThePageListensIsCalculatedToo() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");
             Page page = laptop.page;
             AtomicReference<Route> script = new AtomicReference<>();
             page.route("**/js/htmx.min.js", script::set);
-            page.navigate("/reckoners/dice", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            page.navigate("/calculators/dice", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
             page.locator("#squares").fill("30");
             page.waitForCondition(() -> script.get() != null);
 
@@ -133,11 +133,11 @@ class BenchTest {
     }
 
     @Test
-    void reckonsAGameAndPlansThePreparationByKeyboard() {
+    void calculatesAGameAndPlansThePreparationByKeyboard() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");
             Page page = laptop.page;
-            page.navigate("/reckoners");
+            page.navigate("/calculators");
             page.locator(".tool-groups a", new Page.LocatorOptions().setHasText("Dice game"))
                     .focus();
             page.keyboard().press("Enter");
@@ -148,7 +148,7 @@ class BenchTest {
             page.keyboard().press("Tab");
             page.keyboard().press("ControlOrMeta+a");
             page.keyboard().type("20");
-            assertThat(page.locator("#answer .verdict")).containsText("Nine games of ten");
+            assertThat(page.locator("#answer .verdict")).containsText("Nine games out of ten");
 
             page.navigate("/plan");
             page.locator(".deck .row a", new Page.LocatorOptions().setHasText("The post shop"))

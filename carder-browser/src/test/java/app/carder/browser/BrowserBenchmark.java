@@ -96,13 +96,13 @@ class BrowserBenchmark {
             page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Rice by the kilo"))
                     .click();
             now.put("the whole margin of a card, 12 children", time(page, "#amount-0", List.of("3", "4"), "main"));
-            page.navigate("/reckoners/dice");
+            page.navigate("/calculators/dice");
             now.put("a dice game", time(page, "#squares", List.of("10", "20"), "main"));
-            page.navigate("/reckoners/pouring");
+            page.navigate("/calculators/pouring");
             now.put(
                     "the pouring ladder over 28 vessels",
                     time(page, "#fill", List.of("Water", "Lentils, dried"), "main"));
-            page.navigate("/reckoners/dough");
+            page.navigate("/calculators/dough");
             now.put("dough for 11 or 12 children", time(page, "#children", List.of("11", "12"), "main"));
         }
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {

@@ -233,6 +233,7 @@ class FrameTest {
 
         assertThat(page.locator("h1").innerText()).isEqualTo("Aussehen der Seiten");
         assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
+        assertThat(page.locator("main").innerText()).contains("in eckigen Klammern");
         page.navigate("/what-carder-looks-at");
         assertThat(page.locator("main").innerText()).contains("[Never]");
         page.navigate("/watch/");

@@ -49,7 +49,7 @@ class LongerWordsTest {
                 "/materials/new",
                 "/materials/import",
                 "/kits/new",
-                "/reckoners/dough",
+                "/calculators/dough",
                 "/journals/new"));
         for (String tab : List.of("/plan", "/set-out", "/children", "/journals")) {
             page.navigate(tab);

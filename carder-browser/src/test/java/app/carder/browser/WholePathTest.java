@@ -69,8 +69,8 @@ class WholePathTest {
         page.locator("#amount-0").fill("4");
         assertThat(page.locator("#bench")).containsText("7.51");
         assertThat(page.locator("#bench-safety")).containsText("Yusuf");
-        page.locator("#bench .reckoning summary").first().click();
-        assertThat(page.locator("#bench .reckoning").first()).containsText("length × width × depth");
+        page.locator("#bench .calculation summary").first().click();
+        assertThat(page.locator("#bench .calculation").first()).containsText("length × width × depth");
         page.getByText("Mathematics", new Page.GetByTextOptions().setExact(true))
                 .locator("..")
                 .locator("input")

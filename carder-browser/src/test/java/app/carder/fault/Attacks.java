@@ -105,8 +105,8 @@ final class Attacks {
                                 BodyHandlers.discarding())
                         .statusCode()));
         for (String path : List.of(
-                "/reckoners/grid?size=999999999&givens=99999999",
-                "/reckoners/dough?children=99999999999999999999",
+                "/calculators/grid?size=999999999&givens=99999999",
+                "/calculators/dough?children=99999999999999999999",
                 "/materials?search=" + "%25_".repeat(1000),
                 rooms + "/week.pdf",
                 rooms + "/cards?page=2147483647",

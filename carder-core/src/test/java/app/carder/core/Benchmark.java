@@ -3,6 +3,8 @@ package app.carder.core;
 import app.carder.core.batch.Batch;
 import app.carder.core.batch.DyedGrain;
 import app.carder.core.batch.Recipe;
+import app.carder.core.controloferror.PictureGrid;
+import app.carder.core.controloferror.PlayShop;
 import app.carder.core.journal.Candidate;
 import app.carder.core.journal.EntrySelection;
 import app.carder.core.ladder.Ladder;
@@ -40,8 +42,6 @@ import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.SafetyCheck;
 import app.carder.core.safety.SmallPartsCylinder;
 import app.carder.core.said.TimeLimit;
-import app.carder.core.selfcheck.PictureGrid;
-import app.carder.core.selfcheck.PlayShop;
 import app.carder.core.vessel.Between;
 import app.carder.core.vessel.Box;
 import app.carder.core.vessel.Containment;
@@ -131,7 +131,7 @@ final class Benchmark {
         String note = "Anouk and Bram carried the ramp; Cosima watched and Dara rolled the ball. ".repeat(30);
 
         Map<String, Supplier<Object>> rows = new LinkedHashMap<>();
-        rows.put("fill: 8 layers in a tapered jug, with the reckoning", () -> Fill.reckon(jug, layers));
+        rows.put("fill: 8 layers in a tapered jug, with the calculation", () -> Fill.calculate(jug, layers));
         rows.put(
                 "drawing of it",
                 () -> VesselDrawing.of(jug, layers.stream().map(Layer::depth).toList()));
@@ -139,7 +139,7 @@ final class Benchmark {
                 "small-parts cylinder: a cork that does not fit",
                 () -> SmallPartsCylinder.holds(new Solid.Rod(Length.ofMillimetres(24), Length.ofMillimetres(45))));
         rows.put("safety: a card of 8 materials against 60 children", () -> check.check(all.subList(0, 8), sixty));
-        rows.putAll(reckonings());
+        rows.putAll(calculations());
         rows.put(
                 "the whole margin: amounts, use, containment, drawing, advice, safety for 60",
                 () -> margin(check, sixty));
@@ -181,7 +181,7 @@ final class Benchmark {
         return rows;
     }
 
-    private static Map<String, Supplier<Object>> reckonings() {
+    private static Map<String, Supplier<Object>> calculations() {
         Map<String, Supplier<Object>> rows = new LinkedHashMap<>();
         Box tray = new Box(Length.ofCentimetres(60), Length.ofCentimetres(40), Length.ofCentimetres(12));
         Between space = new Between(tray, new RoundTub(Length.ofCentimetres(15), Length.ofCentimetres(10)));
@@ -247,7 +247,7 @@ final class Benchmark {
                 .map(code -> new Layer(TestCupboard.get(code), Length.ofCentimetres(3), Optional.empty()))
                 .toList();
         List<Material> poured = layers.stream().map(Layer::material).toList();
-        Fill.Amounts amounts = Fill.reckon(tray, layers);
+        Fill.Amounts amounts = Fill.calculate(tray, layers);
         return List.of(
                 FillPlan.of(amounts, List.of(Mass.ZERO, Mass.ZERO, Mass.ZERO), new FillPlan.Use(2, 10, 12, 5, 38)),
                 Containment.of(tray, poured),

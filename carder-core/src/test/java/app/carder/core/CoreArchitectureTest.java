@@ -42,7 +42,7 @@ class CoreArchitectureTest {
     static final ArchRule PACKAGES_FORM_NO_CYCLE = slices().matching("app.carder.core.(*)..")
             .should()
             .beFreeOfCycles()
-            .because("each thing that people reckon with must be understandable by itself");
+            .because("each thing that people calculate with must be understandable by itself");
 
     @ArchTest
     static final ArchRule NO_NOW = noClasses()

@@ -111,8 +111,8 @@ public final class DeviceCore {
                 .put("engaged", summary.engaged().toMillis())
                 .put("longest", summary.longestStretch().toMillis())
                 .put("longestIsLowerBound", summary.longestIsLowerBound())
-                .put("breakInsByAdults", summary.breakInsByAdults())
-                .put("breakInsByChildren", summary.breakInsByChildren())
+                .put("interruptionsByAdults", summary.interruptionsByAdults())
+                .put("interruptionsByChildren", summary.interruptionsByChildren())
                 .put("returned", summary.returned())
                 .put("repeats", summary.repeats());
         if (!events.isEmpty()) {

@@ -3,6 +3,7 @@ package app.carder.device;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.said.OnDevice;
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.Episodes;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.Movement;
@@ -10,7 +11,6 @@ import app.carder.core.watch.PlayEvent;
 import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.PlaySummary;
 import app.carder.core.watch.TimeBand;
-import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.CountLines;
 import app.carder.core.watchlog.Entry;
 import app.carder.core.watchlog.Entry.Arrived;
@@ -53,7 +53,7 @@ import org.junit.jupiter.params.provider.FieldSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** What the device reckons is what the server reckons: the translated core against the core, on random input. */
+/** What the device works out is what the server works out: the translated core against the core, on random input. */
 class TranslationTest {
 
     static final List<String> LANGUAGES = LanguageRules.SHIPPED;
@@ -109,8 +109,8 @@ class TranslationTest {
             expected.put("engaged", summary.engaged().toMillis());
             expected.put("longest", summary.longestStretch().toMillis());
             expected.put("longestIsLowerBound", summary.longestIsLowerBound());
-            expected.put("breakInsByAdults", summary.breakInsByAdults());
-            expected.put("breakInsByChildren", summary.breakInsByChildren());
+            expected.put("interruptionsByAdults", summary.interruptionsByAdults());
+            expected.put("interruptionsByChildren", summary.interruptionsByChildren());
             expected.put("returned", summary.returned());
             expected.put("repeats", summary.repeats());
             if (!events.isEmpty()) {
@@ -192,7 +192,10 @@ class TranslationTest {
             case 1 -> new Checked(child, what, random.nextInt(6), 6);
             case 2 -> new Grouped(child, what, random.nextInt(6));
             default ->
-                new Tried(child, what, new Tries.Try(random.nextBoolean(), any(Arrays.asList(Tries.Prompt.values()))));
+                new Tried(
+                        child,
+                        what,
+                        new Attempts.Attempt(random.nextBoolean(), any(Arrays.asList(Attempts.Prompt.values()))));
         };
     }
 
@@ -262,7 +265,7 @@ class TranslationTest {
         Files.writeString(file, json.writeValueAsString(questions));
         Path words = folder.resolve("words.json");
         Files.writeString(words, json.writeValueAsString(OnDevice.words()));
-        Process script = new ProcessBuilder("node", "src/test/js/reckon.mjs", file.toString(), words.toString())
+        Process script = new ProcessBuilder("node", "src/test/js/calculate.mjs", file.toString(), words.toString())
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
         JsonNode answers = json.readTree(new String(script.getInputStream().readAllBytes(), StandardCharsets.UTF_8));

@@ -1,13 +1,13 @@
 package app.carder.core.batch;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.measure.Density;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import java.util.ArrayList;
@@ -24,10 +24,10 @@ import java.util.Optional;
  * @param gives what it weighs in all
  * @param cost of the ingredients that have a price, for what is used of them; absent where none has
  * @param saltGrams salt in a hundred grams of it
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record Batch(
-        Recipe recipe, List<Line> lines, Mass gives, Optional<Money> cost, double saltGrams, Reckoning reckoning) {
+        Recipe recipe, List<Line> lines, Mass gives, Optional<Money> cost, double saltGrams, Calculation calculation) {
 
     private static final Source RECIPES = Source.commonPractice(Said.of("source.recipes"));
     private static final int MOST_CHILDREN = 200;
@@ -77,7 +77,7 @@ public record Batch(
         }
         Mass wanted = portion.multipliedBy(children);
         double factor = wanted.dividedBy(recipe.gives());
-        Reckoning.Notebook notebook = Reckoning.asking(
+        Calculation.Notebook notebook = Calculation.asking(
                         Said.say("working.how-much-of-everything-for-children", children))
                 .given(Said.say("working.children"), Integer.toString(children))
                 .given(Said.say("working.for-each"), portion.forPeople())

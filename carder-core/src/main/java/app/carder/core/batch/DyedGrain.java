@@ -1,12 +1,12 @@
 package app.carder.core.batch;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.Solid;
 import app.carder.core.measure.Density;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
@@ -26,7 +26,7 @@ import java.util.Locale;
  * @param dryingCm2 area to lie in one layer, all colours together, in square centimetres
  * @param trays of the stated size to dry on, each colour on its own
  * @param hours that it dries, from and to
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record DyedGrain(
         Mass perColour,
@@ -36,7 +36,7 @@ public record DyedGrain(
         double dryingCm2,
         int trays,
         Hours hours,
-        Reckoning reckoning) {
+        Calculation calculation) {
 
     private static final double VINEGAR_ML_PER_KG = 27;
     private static final double COLOUR_ML_PER_KG = 5;
@@ -87,7 +87,7 @@ public record DyedGrain(
         Hours hours = layer > SMALL_GRAIN_MM ? new Hours(4, 24) : new Hours(2, 12);
         Volume vinegar = Volume.ofMillilitres(VINEGAR_ML_PER_KG * kilograms);
         Volume colour = Volume.ofMillilitres(COLOUR_ML_PER_KG * kilograms);
-        Reckoning reckoning = Reckoning.asking(Said.say("working.what-does-dyeing-take", grain.name()))
+        Calculation calculation = Calculation.asking(Said.say("working.what-does-dyeing-take", grain.name()))
                 .given(Said.say("working.in-all"), mass.forPeople())
                 .given(Said.say("working.colours"), Integer.toString(colours))
                 .given(Said.say("working.drying-tray"), tray.forPeople())
@@ -119,6 +119,6 @@ public record DyedGrain(
                 .from(Source.commonPractice(Said.of("source.dyeing")))
                 .from(grain.source())
                 .close();
-        return new DyedGrain(each, vinegar, colour, bags, cm2, trays, hours, reckoning);
+        return new DyedGrain(each, vinegar, colour, bags, cm2, trays, hours, calculation);
     }
 }

@@ -1,8 +1,8 @@
 package app.carder.core.batch;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
@@ -17,10 +17,10 @@ import java.util.Locale;
  * @param water in all
  * @param freezeHours before it can be turned out
  * @param meltHours from and to
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record IceBlocks(
-        Volume perMould, Volume water, int freezeHours, DyedGrain.Hours meltHours, Reckoning reckoning) {
+        Volume perMould, Volume water, int freezeHours, DyedGrain.Hours meltHours, Calculation calculation) {
 
     private static final double ICE = 0.917;
     private static final double WATER = 0.998;
@@ -37,7 +37,7 @@ public record IceBlocks(
         }
         Volume each = mould.capacity().scaledBy(ICE / WATER);
         Volume all = each.multipliedBy(moulds);
-        Reckoning reckoning = Reckoning.asking(Said.say("working.how-much-water-do-moulds-take", moulds))
+        Calculation calculation = Calculation.asking(Said.say("working.how-much-water-do-moulds-take", moulds))
                 .given(
                         Said.say("working.mould"),
                         Said.say(
@@ -57,6 +57,6 @@ public record IceBlocks(
                 .from(Source.fromMemory("Physical tables: ice 0.917 g/mL, water at 20 °C 0.998 g/mL"))
                 .from(Source.commonPractice(Said.of("source.24-hours-to-freeze-1-to")))
                 .close();
-        return new IceBlocks(each, all, 24, new DyedGrain.Hours(1, 4), reckoning);
+        return new IceBlocks(each, all, 24, new DyedGrain.Hours(1, 4), calculation);
     }
 }

@@ -1,8 +1,8 @@
 package app.carder.core.batch;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 
@@ -11,9 +11,9 @@ import app.carder.core.said.Said;
  *
  * @param needed how many to get ready, rounded up
  * @param over what is more than enough, in the words of what was asked
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
-public record Servings(long needed, String over, Reckoning reckoning) {
+public record Servings(long needed, String over, Calculation calculation) {
 
     /**
      * Fruits for so many cups, from what the first one gave.
@@ -34,7 +34,7 @@ public record Servings(long needed, String over, Reckoning reckoning) {
         return new Servings(
                 fruits,
                 over.forPeople(),
-                Reckoning.asking(Said.say("working.how-many-fruits-for-cups", cups))
+                Calculation.asking(Said.say("working.how-many-fruits-for-cups", cups))
                         .given(Said.say("working.cup"), cup.forPeople())
                         .given(Said.say("working.the-first-fruit-gave"), measured.forPeople())
                         .step(Said.say("working.needed-cups-cup"), cups + " × " + cup.forPeople(), wanted.forPeople())
@@ -60,7 +60,7 @@ public record Servings(long needed, String over, Reckoning reckoning) {
         return new Servings(
                 kits,
                 Said.say("working.places", kits * perKit - children),
-                Reckoning.asking(Said.say("working.how-many-kits-for-children", children))
+                Calculation.asking(Said.say("working.how-many-kits-for-children", children))
                         .given(Said.say("working.one-kit-serves"), Integer.toString(perKit))
                         .step(
                                 Said.say("working.kits-children-children-per-kit-rounded"),

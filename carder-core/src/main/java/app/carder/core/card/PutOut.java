@@ -93,7 +93,7 @@ public final class PutOut {
         this.amounts = layers.isEmpty() || !contents.fits()
                 ? Optional.empty()
                 : contents.vessel()
-                        .map(vessel -> Fill.reckon(
+                        .map(vessel -> Fill.calculate(
                                 vessel, layers.stream().map(Layer::layer).toList()));
         this.parts = list();
     }

@@ -1,5 +1,6 @@
 package app.carder.core.card;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.card.Portion.Counted;
 import app.carder.core.card.Portion.Kept;
 import app.carder.core.card.Portion.KitThings;
@@ -9,7 +10,6 @@ import app.carder.core.cupboard.Stocked;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Setup.Amount;
 import app.carder.core.safety.Setup.Item;
 import app.carder.core.said.Said;

@@ -1,5 +1,7 @@
 package app.carder.core.cupboard;
 
+import app.carder.core.calculation.Source;
+import app.carder.core.calculation.Source.Basis;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
 import app.carder.core.material.Allergen;
@@ -13,8 +15,6 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.measure.ReadNumber;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Source;
-import app.carder.core.reckoning.Source.Basis;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.StatedVolume;

@@ -1,6 +1,6 @@
 package app.carder.core.investigate;
 
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Source;
 import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.time.LocalDate;

@@ -1,7 +1,7 @@
 package app.carder.core.ladder;
 
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.said.Said;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -38,9 +38,9 @@ public final class Ladder {
      *
      * @param rung proposed
      * @param reason in a sentence
-     * @param reckoning how it was found
+     * @param calculation how it was found
      */
-    public record Proposal(Rung rung, Said reason, Reckoning reckoning) {}
+    public record Proposal(Rung rung, Said reason, Calculation calculation) {}
 
     /**
      * Proposes a rung.
@@ -88,7 +88,7 @@ public final class Ladder {
     }
 
     private static Proposal proposal(Rung rung, Said reason, List<Seen> latestFirst) {
-        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.which-rung-was-ready-from-what"));
+        Calculation.Notebook notebook = Calculation.asking(Said.say("working.which-rung-was-ready-from-what"));
         latestFirst.stream()
                 .limit(3)
                 .forEach(seen -> notebook.given(

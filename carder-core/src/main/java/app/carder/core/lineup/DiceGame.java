@@ -1,10 +1,10 @@
 package app.carder.core.lineup;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import java.time.Duration;
@@ -32,7 +32,7 @@ import java.util.Locale;
  * @param ninetieth rounds by which nine games of ten are over
  * @param expected time of an average game
  * @param ninetiethTime time by which nine games of ten are over
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record DiceGame(
         Rules rules,
@@ -42,7 +42,7 @@ public record DiceGame(
         int ninetieth,
         Duration expected,
         Duration ninetiethTime,
-        Reckoning reckoning) {
+        Calculation calculation) {
 
     private static final double STILL_UNDER_WAY = 1e-9;
     private static final int MOST_TURNS = 20_000;
@@ -156,7 +156,7 @@ public record DiceGame(
                 ninetieth,
                 average,
                 late,
-                reckoning(rules, expected, throwsInAll, ninetieth, average, late));
+                calculation(rules, expected, throwsInAll, ninetieth, average, late));
     }
 
     /** The chance that everybody is home after so many throws: the sum of what each one takes. */
@@ -259,9 +259,9 @@ public record DiceGame(
                 : 1 - Math.pow(1 - oneHome, rules.players());
     }
 
-    private static Reckoning reckoning(
+    private static Calculation calculation(
             Rules rules, double expected, double throwsInAll, int ninetieth, Duration average, Duration late) {
-        return Reckoning.asking(Said.say("working.how-long-does-the-game-take"))
+        return Calculation.asking(Said.say("working.how-long-does-the-game-take"))
                 .given(Said.say("working.squares"), Integer.toString(rules.squares()))
                 .given(Said.say("working.die"), Said.say("working.faces-2", rules.faces()))
                 .given(Said.say("working.at-the-end"), rules.landing().words())

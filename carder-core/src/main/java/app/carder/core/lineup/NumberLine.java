@@ -1,11 +1,11 @@
 package app.carder.core.lineup;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import java.util.ArrayList;
@@ -24,7 +24,7 @@ import java.util.List;
  * @param perRow marks in a full row
  * @param zoneLength of the zone
  * @param zoneWidth of the zone
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record NumberLine(
         int marks,
@@ -34,7 +34,7 @@ public record NumberLine(
         int perRow,
         Length zoneLength,
         Length zoneWidth,
-        Reckoning reckoning) {
+        Calculation calculation) {
 
     private static final Length FREE = Length.ofCentimetres(50);
     private static final Length AT_TWO = Length.ofCentimetres(30);
@@ -70,7 +70,7 @@ public record NumberLine(
         int rows = perRow == 0 ? 0 : (marks + perRow - 1) / perRow;
         int roomForRows = (int) Math.floor(zoneWidth.dividedBy(FREE));
         boolean fits = rows > 0 && rows <= roomForRows && (perRow >= 2 || marks == perRow);
-        Reckoning reckoning = Reckoning.asking(Said.say("working.does-it-fit-into-the-zone"))
+        Calculation calculation = Calculation.asking(Said.say("working.does-it-fit-into-the-zone"))
                 .given(Said.say("working.marks"), Integer.toString(marks))
                 .given(Said.say("working.spacing"), spacing.forPeople())
                 .given(Said.say("working.zone"), zoneLength.forPeople() + " × " + zoneWidth.forPeople())
@@ -88,7 +88,7 @@ public record NumberLine(
                         Said.say("working.of", rows, roomForRows))
                 .from(Source.commonPractice(Said.of("source.usual-step-free-ends")))
                 .close();
-        return new NumberLine(marks, spacing, total, fits ? rows : 0, perRow, zoneLength, zoneWidth, reckoning);
+        return new NumberLine(marks, spacing, total, fits ? rows : 0, perRow, zoneLength, zoneWidth, calculation);
     }
 
     /** Whether it fits. */

@@ -1,11 +1,11 @@
 package app.carder.core.lineup;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import java.util.ArrayList;
@@ -20,10 +20,15 @@ import java.util.List;
  * @param midline middle of the tray
  * @param gap between two of them; zero where they do not fit
  * @param trayWidth inside
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record TrayLine(
-        List<String> names, List<Length> positions, Length midline, Length gap, Length trayWidth, Reckoning reckoning) {
+        List<String> names,
+        List<Length> positions,
+        Length midline,
+        Length gap,
+        Length trayWidth,
+        Calculation calculation) {
 
     /** Room for fingers between two things: 2 cm. Common practice. */
     private static final Length FINGERS = Length.ofCentimetres(2);
@@ -55,7 +60,7 @@ public record TrayLine(
             positions.add(Length.ofMicrometres(
                     gap.micrometres() * (at + 1) + each.micrometres() * at + each.micrometres() / 2));
         }
-        Reckoning reckoning = Reckoning.asking(Said.say("working.where-does-each-thing-stand"))
+        Calculation calculation = Calculation.asking(Said.say("working.where-does-each-thing-stand"))
                 .given(Said.say("working.things"), Integer.toString(names.size()))
                 .given(Said.say("working.each-at-most"), each.forPeople())
                 .given(Said.say("working.tray"), trayWidth.forPeople())
@@ -75,7 +80,7 @@ public record TrayLine(
                 Length.ofMicrometres(trayWidth.micrometres() / 2),
                 fits ? gap : Length.ZERO,
                 trayWidth,
-                reckoning);
+                calculation);
     }
 
     /** Whether there is room for fingers. */

@@ -1,5 +1,5 @@
 /**
- * Things in a row, and games along one: number lines and hop trails, six-piece line-ups, dice games by exact reckoning. Start at
+ * Things in a row, and games along one: number lines and hop trails, six-piece line-ups, dice games by exact calculation. Start at
  * {@link app.carder.core.lineup.DiceGame}.
  */
 @NullMarked

@@ -1,8 +1,8 @@
 package app.carder.core.material;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.measure.Density;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Source;
 import java.util.Optional;
 import java.util.Set;
 

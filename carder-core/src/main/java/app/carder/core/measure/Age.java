@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.time.Period;
 
 /**
- * A child's age on a day, to the day. Never stored: always reckoned from the birthday.
+ * A child's age on a day, to the day. Never stored: always worked out from the birthday.
  *
  * @param bornOn the birthday
  * @param on the day of interest, not before the birthday
@@ -19,7 +19,7 @@ public record Age(LocalDate bornOn, LocalDate on) {
     public Age {
         if (bornOn.isAfter(on)) {
             throw new IllegalArgumentException(
-                    "Birthday must not be after the day it is reckoned on, got %s after %s.".formatted(bornOn, on));
+                    "Birthday must not be after the day it is calculated on, got %s after %s.".formatted(bornOn, on));
         }
     }
 

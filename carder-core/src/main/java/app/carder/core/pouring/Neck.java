@@ -1,12 +1,12 @@
 package app.carder.core.pouring;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Solid;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import java.util.Locale;
@@ -22,9 +22,9 @@ import java.util.Optional;
  *
  * @param flow what will happen
  * @param ratio outlet over longest grain; absent for liquids and powders
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
-public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
+public record Neck(Flow flow, Optional<Double> ratio, Calculation calculation) {
 
     private static final double RUNS_FROM = 6;
     private static final double JAMS_BELOW = 5;
@@ -61,7 +61,7 @@ public record Neck(Flow flow, Optional<Double> ratio, Reckoning reckoning) {
         if (!fill.kind().isPoured()) {
             throw Refused.because("refused.neck.fill-must-be", fill.kind().words(), fill.name());
         }
-        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.does-run-through-it", fill.name()))
+        Calculation.Notebook notebook = Calculation.asking(Said.say("working.does-run-through-it", fill.name()))
                 .given(Said.say("working.outlet"), outlet.forPeople());
         if (fill.kind() == MaterialKind.LIQUID) {
             return new Neck(

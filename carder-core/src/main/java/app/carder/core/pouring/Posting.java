@@ -1,11 +1,11 @@
 package app.carder.core.pouring;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.Solid;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
@@ -26,18 +26,18 @@ public final class Posting {
      *
      * @param goes whether it goes
      * @param words the answer in words
-     * @param reckoning how it was found
+     * @param calculation how it was found
      */
-    public record Answer(boolean goes, String words, Reckoning reckoning) {}
+    public record Answer(boolean goes, String words, Calculation calculation) {}
 
     /**
      * How many spoonfuls move a fill.
      *
      * @param spoonfuls level ones, the last one begun counts
      * @param seconds at one spoonful in five seconds, common practice; halve it for a practised hand
-     * @param reckoning how it was found
+     * @param calculation how it was found
      */
-    public record Spooning(long spoonfuls, long seconds, Reckoning reckoning) {}
+    public record Spooning(long spoonfuls, long seconds, Calculation calculation) {}
 
     /**
      * Whether a piece goes through a slot, turned the best way: its shortest and its middle measure must both be at least 2 mm
@@ -60,7 +60,7 @@ public final class Posting {
         return new Answer(
                 goes,
                 words,
-                Reckoning.asking(Said.say("working.does-go-through-the-slot", piece.name()))
+                Calculation.asking(Said.say("working.does-go-through-the-slot", piece.name()))
                         .given(Said.say("working.piece"), form.forPeople())
                         .given(Said.say("working.slot"), longer.forPeople() + " × " + narrower.forPeople())
                         .step(
@@ -93,7 +93,7 @@ public final class Posting {
                         : form.shortest().isMoreThan(opening)
                                 ? Said.say("working.is-too-wide-for-these-tongs")
                                 : Said.say("working.is-too-thin-to-grip"),
-                Reckoning.asking(Said.say("working.do-the-tongs-grip", piece.name()))
+                Calculation.asking(Said.say("working.do-the-tongs-grip", piece.name()))
                         .given(Said.say("working.tongs-open"), opening.forPeople())
                         .given(Said.say("working.piece"), form.forPeople())
                         .step(
@@ -129,7 +129,7 @@ public final class Posting {
         return new Spooning(
                 spoonfuls,
                 seconds,
-                Reckoning.asking(Said.say("working.how-many-spoonfuls-to-move-it"))
+                Calculation.asking(Said.say("working.how-many-spoonfuls-to-move-it"))
                         .given(Said.say("working.fill"), fill.forPeople())
                         .given(Said.say("working.spoon"), spoon.forPeople())
                         .step(

@@ -1,13 +1,13 @@
 package app.carder.core.pouring;
 
 import app.carder.core.batch.Spoonfuls;
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.measure.Density;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
@@ -156,7 +156,7 @@ public final class PouringLadder {
     /** A vessel with what it holds, worked out once. */
     private record Sized(Named named, Volume capacity) {}
 
-    /** A set that would do, and how well; its reckoning is written down only if it is among the best. */
+    /** A set that would do, and how well; its calculation is written down only if it is among the best. */
     private record Candidate(double used, Volume fill, Supplier<PouringSet> build) {}
 
     /** How much of the jug and of its partners is used: the closer they match, the easier the set is to read. */
@@ -414,8 +414,8 @@ public final class PouringLadder {
                                 measured.forPeople()));
     }
 
-    private static Reckoning.Notebook notebook(Named from, List<Named> into) {
-        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.what-is-measured-out"))
+    private static Calculation.Notebook notebook(Named from, List<Named> into) {
+        Calculation.Notebook notebook = Calculation.asking(Said.say("working.what-is-measured-out"))
                 .given(
                         Said.say("working.from", from.name()),
                         Said.say(
@@ -441,7 +441,7 @@ public final class PouringLadder {
             Optional<LineStrip> line,
             String note,
             Material fill,
-            Reckoning.Notebook notebook) {
+            Calculation.Notebook notebook) {
         Density density = fill.density().orElseThrow();
         Mass mass = measured.times(density);
         return new PouringSet(

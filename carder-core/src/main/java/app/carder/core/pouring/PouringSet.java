@@ -1,6 +1,7 @@
 package app.carder.core.pouring;
 
 import app.carder.core.batch.Spoonfuls;
+import app.carder.core.calculation.Calculation;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
@@ -9,7 +10,6 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.pouring.PouringLadder.Named;
 import app.carder.core.pouring.PouringLadder.Rung;
-import app.carder.core.reckoning.Reckoning;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.List;
@@ -28,7 +28,7 @@ import java.util.Optional;
  * @param remainder that stays in the jug
  * @param line where there is one
  * @param note what else to get ready
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record PouringSet(
         Rung rung,
@@ -41,7 +41,7 @@ public record PouringSet(
         Volume remainder,
         Optional<LineStrip> line,
         String note,
-        Reckoning reckoning) {
+        Calculation calculation) {
     /** Keeps its own copies. */
     public PouringSet {
         into = List.copyOf(into);

@@ -1,9 +1,9 @@
 package app.carder.core.practice;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Said;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package app.carder.core.ratio;
 
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.math.BigDecimal;
@@ -14,9 +14,9 @@ import java.util.Locale;
  * @param squareMetres at least so many
  * @param mostPerChild the largest figure among these children; the oldest band's where there are none
  * @param source of the figures, with what floor they leave out
- * @param reckoning how
+ * @param calculation how
  */
-public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Source source, Reckoning reckoning) {
+public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Source source, Calculation calculation) {
 
     private record Row(
             String code, int fromMonths, int toMonths, BigDecimal squareMetres, String leavesOut, String source) {}
@@ -41,7 +41,7 @@ public record FloorSpace(BigDecimal squareMetres, BigDecimal mostPerChild, Sourc
         List<Row> rows = ROWS.stream()
                 .filter(row -> row.code().equals(rule.terms().floor()))
                 .toList();
-        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.how-much-floor-do-these-children"));
+        Calculation.Notebook notes = Calculation.asking(Said.say("working.how-much-floor-do-these-children"));
         BigDecimal sum = BigDecimal.ZERO;
         BigDecimal most = rows.get(rows.size() - 1).squareMetres();
         for (Row row : rows) {

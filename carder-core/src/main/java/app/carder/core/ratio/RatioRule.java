@@ -1,7 +1,7 @@
 package app.carder.core.ratio;
 
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.said.Said;
 import app.carder.core.table.ShippedTable;
 import java.util.ArrayList;
@@ -15,7 +15,7 @@ import java.util.Optional;
  * How many adults children of mixed ages need.
  *
  * <p>Where each age band has one figure, every child takes its part of an adult and the sum is rounded up:
- * {@code ceil(sum of children_i / ratio_i)}, reckoned in whole numbers. Bands with a table of steps are looked up and added. The
+ * {@code ceil(sum of children_i / ratio_i)}, worked out in whole numbers. Bands with a table of steps are looked up and added. The
  * sum over bands is common practice for mixed groups; some inspectors round up each band instead, which is never less: both are
  * told. A child older than the last band counts as the last, one younger than the first as the first. A childminder's rule has no
  * bands but {@link Cap}s: each limits the children under an age for one childminder, and the one that asks for most decides. While any
@@ -86,9 +86,9 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
      *
      * @param adults at least so many, 0 where there are no children
      * @param adultsByBand at least so many where each band is rounded up by itself
-     * @param reckoning how
+     * @param calculation how
      */
-    public record Need(int adults, int adultsByBand, Reckoning reckoning) {}
+    public record Need(int adults, int adultsByBand, Calculation calculation) {}
 
     /**
      * Adults for a group.
@@ -98,11 +98,11 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
     public Need need(List<Integer> agesInMonths) {
         Need need = caps.isEmpty() ? byBands(agesInMonths) : byCaps(agesInMonths);
         int least = agesInMonths.isEmpty() ? 0 : terms.leastInRoom();
-        return new Need(Math.max(need.adults(), least), Math.max(need.adultsByBand(), least), need.reckoning());
+        return new Need(Math.max(need.adults(), least), Math.max(need.adultsByBand(), least), need.calculation());
     }
 
     private Need byCaps(List<Integer> agesInMonths) {
-        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.how-many-childminders-do-these-children"))
+        Calculation.Notebook notes = Calculation.asking(Said.say("working.how-many-childminders-do-these-children"))
                 .given(Said.say("working.rule"), name)
                 .given(Said.say("working.children"), Integer.toString(agesInMonths.size()));
         int adults = 0;
@@ -124,7 +124,7 @@ public record RatioRule(String code, String name, List<Band> bands, List<Cap> ca
     private Need byBands(List<Integer> agesInMonths) {
         int[] children = new int[bands.size()];
         agesInMonths.forEach(months -> children[bandOf(months)]++);
-        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.how-many-adults-do-these-children"))
+        Calculation.Notebook notes = Calculation.asking(Said.say("working.how-many-adults-do-these-children"))
                 .given(Said.say("working.rule"), name);
         long denominator = 1;
         for (Band band : bands) {

@@ -1,8 +1,8 @@
 package app.carder.core.room;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.ratio.FloorSpace;
 import app.carder.core.ratio.RatioRule;
-import app.carder.core.reckoning.Source;
 import app.carder.core.room.FurnitureKind.Use;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Zone;
@@ -41,7 +41,7 @@ public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, Source s
     public record OfZone(Zone zone, BigDecimal floorM2, int children) {}
 
     /**
-     * Reckons.
+     * Calculates.
      *
      * @param plan the room
      * @param rule whose floor figures hold

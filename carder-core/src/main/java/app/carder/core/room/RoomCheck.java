@@ -1,7 +1,7 @@
 package app.carder.core.room;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.ratio.RatioRule;
-import app.carder.core.reckoning.Source;
 import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.DoorUse;
 import app.carder.core.room.RoomPlan.Ground;

@@ -1,7 +1,7 @@
 package app.carder.core.room;
 
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
@@ -234,9 +234,9 @@ public record Sightlines(List<ZoneSight> zones, Map<Play, List<Blind>> blind) {
         return floor <= 0 ? Optional.empty() : Optional.of(new Seen(floor, seen).percent());
     }
 
-    /** How it is reckoned. */
-    public Reckoning reckoning(RoomPlan plan) {
-        Reckoning.Notebook notes = Reckoning.asking(Said.say("working.which-part-of-each-zone-does"))
+    /** How it is worked out. */
+    public Calculation calculation(RoomPlan plan) {
+        Calculation.Notebook notes = Calculation.asking(Said.say("working.which-part-of-each-zone-does"))
                 .given(Said.say("working.eye-standing"), RoomPlan.Posture.STANDING.eyeMm() / 10 + " cm")
                 .given(Said.say("working.eye-seated-on-a-low-chair"), RoomPlan.Posture.SEATED.eyeMm() / 10 + " cm");
         for (Play play : Play.values()) {

@@ -1,7 +1,7 @@
 package app.carder.core.safety;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Trait;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Setup.Item;
 import app.carder.core.said.Said;
 import java.util.ArrayList;

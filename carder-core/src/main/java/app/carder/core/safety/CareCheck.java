@@ -1,10 +1,10 @@
 package app.carder.core.safety;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.CareEntry.Kind;
 import app.carder.core.safety.CareRelations.Match;
 import app.carder.core.safety.Setup.Item;

@@ -1,6 +1,6 @@
 package app.carder.core.safety;
 
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Source;
 import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Optional;

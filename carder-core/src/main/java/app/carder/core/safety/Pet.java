@@ -36,7 +36,8 @@ public enum Pet {
                                             Said.of("pet.caution")),
                                     new Finding.About(item.material().name(), List.of()),
                                     new Finding.Authority(
-                                            app.carder.core.reckoning.Source.fromMemory("Advice to owners of animals"),
+                                            app.carder.core.calculation.Source.fromMemory(
+                                                    "Advice to owners of animals"),
                                             "")))
                             .ifPresent(findings::add));
         }

@@ -1,10 +1,10 @@
 package app.carder.core.safety;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Setup.Item;
 import app.carder.core.said.Said;
 import java.util.ArrayList;

@@ -35,6 +35,11 @@ public final class Dates {
         return form(locale, "dMMMMy").format(day);
     }
 
+    /** A day of any year that people look for in a calendar: Wed 17 May 2023. */
+    public static String dayOfYear(LocalDate day) {
+        return shortWeekday(day.getDayOfWeek()) + " " + form(locale(), "dMMMy").format(day);
+    }
+
     /** A day of these weeks: Wednesday 17 May. */
     public static String dayOfWeek(LocalDate day) {
         return form(locale(), "EEEEdMMMM").format(day);

@@ -1,6 +1,6 @@
 package app.carder.core.said;
 
-/** What cannot be reckoned or kept, and why: a code with arguments that people are told in their language. */
+/** What cannot be worked out or kept, and why: a code with arguments that people are told in their language. */
 public final class Refused extends IllegalArgumentException {
 
     private static final long serialVersionUID = 1L;

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.util.function.LongSupplier;
 
 /**
- * How long a reckoning may take whose input comes from outside. It asks at each of its steps, which are short; one that is over is refused,
- * so that nothing half reckoned is shown.
+ * How long a calculation may take whose input comes from outside. It asks at each of its steps, which are short; one that is over is refused,
+ * so that nothing half worked out is shown.
  */
 public final class TimeLimit {
 
@@ -35,7 +35,7 @@ public final class TimeLimit {
     }
 
     /**
-     * Goes on, or ends the reckoning.
+     * Goes on, or ends the calculation.
      *
      * @throws Refused if the time is over
      */

@@ -1,10 +1,10 @@
 package app.carder.core.vessel;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Locale;
@@ -22,7 +22,7 @@ import java.util.Locale;
  * @param underlay what lies under the vessel
  * @param funnelRest diameter to keep free inside the tray for a funnel or jug to stand in; zero where none fits
  * @param clearUpMinutes after each session, whole minutes
- * @param reckoning how it was found
+ * @param calculation how it was found
  */
 public record Containment(
         Length sheetLength,
@@ -30,7 +30,7 @@ public record Containment(
         Underlay underlay,
         Length funnelRest,
         int clearUpMinutes,
-        Reckoning reckoning) {
+        Calculation calculation) {
 
     private static final Length BEYOND_DRY = Length.ofCentimetres(50);
     private static final Length BEYOND_WET = Length.ofCentimetres(30);
@@ -62,7 +62,7 @@ public record Containment(
         Length sheetLength = upToTen(along.plus(beyond.multipliedBy(2)));
         Length sheetWidth = upToTen(across.plus(beyond.multipliedBy(2)));
         int whole = (int) Math.ceil(minutes);
-        Reckoning reckoning = Reckoning.asking(Said.say("working.what-keeps-it-in-its-place"))
+        Calculation calculation = Calculation.asking(Said.say("working.what-keeps-it-in-its-place"))
                 .given(Said.say("working.vessel"), vessel.forPeople())
                 .given(
                         Said.say("working.grain"),
@@ -83,7 +83,7 @@ public record Containment(
                 wet ? Underlay.TOWEL : Underlay.SHEET,
                 FUNNEL.multipliedBy(2).isMoreThan(across) ? Length.ZERO : FUNNEL,
                 whole,
-                reckoning);
+                calculation);
     }
 
     private static boolean isFine(Material material) {

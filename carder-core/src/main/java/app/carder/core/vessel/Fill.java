@@ -1,13 +1,13 @@
 package app.carder.core.vessel;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.measure.Density;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.measure.Volume;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import java.util.ArrayList;
@@ -75,9 +75,9 @@ public final class Fill {
      * @param volume that it takes
      * @param mass that it has
      * @param purchase what to buy, where the pack is known
-     * @param reckoning how it was found
+     * @param calculation how it was found
      */
-    public record Amount(Layer layer, Volume volume, Mass mass, Optional<Purchase> purchase, Reckoning reckoning) {}
+    public record Amount(Layer layer, Volume volume, Mass mass, Optional<Purchase> purchase, Calculation calculation) {}
 
     /**
      * All layers.
@@ -112,9 +112,9 @@ public final class Fill {
      *
      * @param depth level surface, from the floor; the vessel's depth where not all goes in
      * @param over what does not go in, zero where all does
-     * @param reckoning how it was found
+     * @param calculation how it was found
      */
-    public record Level(Length depth, Mass over, Reckoning reckoning) {
+    public record Level(Length depth, Mass over, Calculation calculation) {
         /** The depth that the packs are sure to reach: rounded down to the millimetre, so that none has to be bought. */
         public Length sureDepth() {
             return Length.ofMicrometres(depth.micrometres() / 1000 * 1000);
@@ -126,7 +126,7 @@ public final class Fill {
      *
      * @throws IllegalArgumentException if a layer has no depth, is not poured, or all together are deeper than the vessel
      */
-    public static Amounts reckon(Vessel vessel, List<Layer> layers) {
+    public static Amounts calculate(Vessel vessel, List<Layer> layers) {
         List<Amount> amounts = new ArrayList<>();
         Length below = Length.ZERO;
         for (Layer layer : layers) {
@@ -165,7 +165,8 @@ public final class Fill {
         Volume held = fits ? volume : vessel.capacity();
         Length depth = vessel.depthFor(held);
         Mass over = fits ? Mass.ZERO : mass.minus(held.times(density(material)));
-        Reckoning reckoning = Reckoning.asking(Said.say("working.how-deep-do-packs-of-lie", packs, material.name()))
+        Calculation calculation = Calculation.asking(
+                        Said.say("working.how-deep-do-packs-of-lie", packs, material.name()))
                 .given(Said.say("working.vessel"), vessel.forPeople())
                 .given(Said.say("working.pack"), pack.content().forPeople())
                 .given(Said.say("working.bulk-density"), density(material).forPeople())
@@ -184,7 +185,7 @@ public final class Fill {
                 .from(GEOMETRY)
                 .from(material.source())
                 .close();
-        return new Level(depth, over, reckoning);
+        return new Level(depth, over, calculation);
     }
 
     private static Amount amount(Vessel vessel, Length below, Layer layer) {
@@ -194,7 +195,7 @@ public final class Fill {
         Mass mass = volume.times(density(material));
         Optional<Purchase> purchase = layer.pack().map(pack -> purchase(mass, pack));
 
-        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.how-much", material.name()))
+        Calculation.Notebook notebook = Calculation.asking(Said.say("working.how-much", material.name()))
                 .given(Said.say("working.vessel"), vessel.forPeople())
                 .given(Said.say("working.depth-of-this-layer"), layer.depth().forPeople())
                 .given(

@@ -1,9 +1,9 @@
 package app.carder.core.vessel;
 
+import app.carder.core.calculation.Calculation;
+import app.carder.core.calculation.Source;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
-import app.carder.core.reckoning.Reckoning;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Fill.Amount;
@@ -96,9 +96,10 @@ public final class FillPlan {
      * @param lines one for each layer
      * @param vesselsFromStock how many vessels the stock fills, with what is spilled; absent where nothing is in stock
      * @param cost where any pack is known
-     * @param reckoning how it was found
+     * @param calculation how it was found
      */
-    public record Plan(List<Line> lines, Optional<Integer> vesselsFromStock, Optional<Cost> cost, Reckoning reckoning) {
+    public record Plan(
+            List<Line> lines, Optional<Integer> vesselsFromStock, Optional<Cost> cost, Calculation calculation) {
         /** Keeps its own copy. */
         public Plan {
             lines = List.copyOf(lines);
@@ -117,7 +118,7 @@ public final class FillPlan {
             throw Refused.because(
                     "refused.fill-plan.stock-must-be", amounts.amounts().size(), stock.size());
         }
-        Reckoning.Notebook notebook = Reckoning.asking(Said.say("working.what-does-using-it-need-and"))
+        Calculation.Notebook notebook = Calculation.asking(Said.say("working.what-does-using-it-need-and"))
                 .given(Said.say("working.vessels"), Integer.toString(use.vessels()))
                 .given(Said.say("working.spill-allowance"), use.spillPercent() + " %")
                 .given(Said.say("working.children"), Integer.toString(use.children()))
@@ -166,7 +167,7 @@ public final class FillPlan {
                 amount.layer().pack().map(pack -> Fill.purchase(need, pack)));
     }
 
-    private static Optional<Cost> cost(List<Line> lines, Use use, Reckoning.Notebook notebook) {
+    private static Optional<Cost> cost(List<Line> lines, Use use, Calculation.Notebook notebook) {
         Optional<Money> now = lines.stream()
                 .flatMap(line -> line.purchase().stream())
                 .map(Purchase::cost)

@@ -12,10 +12,10 @@ import java.util.Optional;
  *
  * @param began how it began
  * @param startsAt when
- * @param endsAt when; of one that goes on, the moment up to which it was reckoned
+ * @param endsAt when; of one that goes on, the moment up to which it was worked out
  * @param ended how it ended
  * @param stretches the times of unbroken play in it, in order; none where an invitation led to no play
- * @param breakIns who broke in, in order
+ * @param interruptions who broke in, in order
  * @param repeats how often the child did the same once more
  * @param lookUps how often the child looked up
  */
@@ -25,14 +25,14 @@ public record Episode(
         Instant endsAt,
         Ended ended,
         List<Stretch> stretches,
-        List<BreakIn> breakIns,
+        List<Interruption> interruptions,
         int repeats,
         int lookUps) {
 
     /** Keeps its own copies. */
     public Episode {
         stretches = List.copyOf(stretches);
-        breakIns = List.copyOf(breakIns);
+        interruptions = List.copyOf(interruptions);
     }
 
     /** How an episode began. */
@@ -92,13 +92,13 @@ public record Episode(
     }
 
     /**
-     * A break-in.
+     * An interruption.
      *
      * @param who did it
      * @param at when
      * @param returnedAfter how long until the child played again; absent if it did not
      */
-    public record BreakIn(Who who, Instant at, Optional<Duration> returnedAfter) {}
+    public record Interruption(Who who, Instant at, Optional<Duration> returnedAfter) {}
 
     /** All unbroken play together. */
     public Duration engaged() {

@@ -1,8 +1,8 @@
 package app.carder.core.watch;
 
 import app.carder.core.watch.Episode.Began;
-import app.carder.core.watch.Episode.BreakIn;
 import app.carder.core.watch.Episode.Ended;
+import app.carder.core.watch.Episode.Interruption;
 import app.carder.core.watch.Episode.Stretch;
 import app.carder.core.watch.Episode.Who;
 import java.time.Duration;
@@ -24,14 +24,14 @@ import org.jspecify.annotations.Nullable;
  *       invitation is not yet play: that begins with the next sign of it ("engaged", "repeated", "poured out").
  *   <li>A sign of play outside an episode opens one: "went back to it" as the child's own return, any other as play that
  *       went on unseen.
- *   <li>A break-in ends the unbroken stretch. The next sign of play begins another one, and the time between is how long
+ *   <li>An interruption ends the unbroken stretch. The next sign of play begins another one, and the time between is how long
  *       the child took to return. A glance up or talk breaks nothing.
- *   <li>"Finished", "put it away" and "left" close the episode; after a break-in without return they close it as broken
+ *   <li>"Finished", "put it away" and "left" close the episode; after an interruption without return they close it as broken
  *       off. "Put it away" right after "finished" belongs to the same episode; so does "repeated", which opens it again
  *       without a break, because nobody broke in between two rounds. That holds for {@value #REOPENS_WITHIN_SECONDS} s: setting
  *       a round up again takes less, and what comes later is play of its own (our own rule).
  *   <li>The same tap within {@value #SAME_TAP_WITHIN_SECONDS} s is one: a finger that bounced, or two people at one moment.
- *   <li>A second break-in by the same before the child plays again is the first one going on, and counts once.
+ *   <li>A second interruption by the same before the child plays again is the first one going on, and counts once.
  *   <li>Who was invited or led and left without playing has declined.
  *   <li>A new start while an episode goes on closes it at that moment.
  * </ul>
@@ -125,7 +125,7 @@ public final class Episodes {
         switch (event.kind().part()) {
             case BEGINS -> begin(event);
             case PLAYS -> play(event);
-            case BREAKS -> breakIn(event);
+            case BREAKS -> interruption(event);
             case ENDS -> end(event);
             case NOTED -> note(event);
         }
@@ -159,9 +159,9 @@ public final class Episodes {
         }
     }
 
-    private void breakIn(PlayEvent event) {
+    private void interruption(PlayEvent event) {
         if (open != null) {
-            open.breakIn(event.kind() == PlayKind.ADULT_BROKE_IN ? Who.ADULT : Who.CHILD, event.at());
+            open.interruption(event.kind() == PlayKind.ADULT_BROKE_IN ? Who.ADULT : Who.CHILD, event.at());
         }
     }
 
@@ -211,7 +211,7 @@ public final class Episodes {
                     last.endsAt(),
                     Ended.PUT_AWAY,
                     last.stretches(),
-                    last.breakIns(),
+                    last.interruptions(),
                     last.repeats(),
                     last.lookUps()));
         }
@@ -222,7 +222,7 @@ public final class Episodes {
         private final Began began;
         private final Instant startsAt;
         private final List<Stretch> stretches = new ArrayList<>();
-        private final List<BreakIn> breakIns = new ArrayList<>();
+        private final List<Interruption> interruptions = new ArrayList<>();
         private int repeats;
         private int lookUps;
         private @Nullable Instant playsSince;
@@ -237,7 +237,7 @@ public final class Episodes {
         Open(Episode finished) {
             this(finished.began(), finished.startsAt());
             stretches.addAll(finished.stretches());
-            breakIns.addAll(finished.breakIns());
+            interruptions.addAll(finished.interruptions());
             repeats = finished.repeats();
             lookUps = finished.lookUps();
             playsSince = stretches.isEmpty()
@@ -249,19 +249,20 @@ public final class Episodes {
             if (playsSince == null) {
                 playsSince = at;
             }
-            for (int i = breakIns.size() - unanswered; i < breakIns.size(); i++) {
-                BreakIn away = breakIns.get(i);
-                breakIns.set(i, new BreakIn(away.who(), away.at(), Optional.of(Duration.between(away.at(), at))));
+            for (int i = interruptions.size() - unanswered; i < interruptions.size(); i++) {
+                Interruption away = interruptions.get(i);
+                interruptions.set(
+                        i, new Interruption(away.who(), away.at(), Optional.of(Duration.between(away.at(), at))));
             }
             unanswered = 0;
         }
 
-        void breakIn(Who who, Instant at) {
-            if (unanswered > 0 && breakIns.get(breakIns.size() - 1).who() == who) {
+        void interruption(Who who, Instant at) {
+            if (unanswered > 0 && interruptions.get(interruptions.size() - 1).who() == who) {
                 return;
             }
             endStretch(at);
-            breakIns.add(new BreakIn(who, at, Optional.empty()));
+            interruptions.add(new Interruption(who, at, Optional.empty()));
             unanswered++;
         }
 
@@ -272,7 +273,7 @@ public final class Episodes {
             Ended how = offered && went && stretches.isEmpty()
                     ? Ended.DECLINED
                     : unanswered > 0 && ended != Ended.GOES_ON ? Ended.BROKEN_OFF : ended;
-            return new Episode(began, startsAt, at, how, stretches, breakIns, repeats, lookUps);
+            return new Episode(began, startsAt, at, how, stretches, interruptions, repeats, lookUps);
         }
 
         private void endStretch(Instant at) {

@@ -1,7 +1,7 @@
 package app.carder.core.watch;
 
 import app.carder.core.statistics.Median;
-import app.carder.core.watch.Episode.BreakIn;
+import app.carder.core.watch.Episode.Interruption;
 import app.carder.core.watch.Episode.Stretch;
 import app.carder.core.watch.Episode.Who;
 import java.time.Duration;
@@ -19,9 +19,9 @@ import java.util.Optional;
  * @param engaged time of unbroken play together; where two people watched the same moment it counts once
  * @param longestStretch the longest unbroken play
  * @param longestIsLowerBound whether that stretch went on when the watching ended
- * @param breakInsByAdults how many
- * @param breakInsByChildren how many
- * @param returned after how many break-ins the child played again
+ * @param interruptionsByAdults how many
+ * @param interruptionsByChildren how many
+ * @param returned after how many interruptions the child played again
  * @param medianReturn middle of the times until then; absent where the child never returned
  * @param repeats how often something was done once more
  * @param ownStarts episodes that the child began by itself
@@ -32,24 +32,24 @@ public record PlaySummary(
         Duration engaged,
         Duration longestStretch,
         boolean longestIsLowerBound,
-        int breakInsByAdults,
-        int breakInsByChildren,
+        int interruptionsByAdults,
+        int interruptionsByChildren,
         int returned,
         Optional<Duration> medianReturn,
         int repeats,
         int ownStarts,
         int seenStarts) {
 
-    /** With less play than this, one break-in more would change a rate altogether (own rule). */
+    /** With less play than this, one interruption more would change a rate altogether (own rule). */
     static final Duration LEAST_FOR_A_RATE = Duration.ofMinutes(15);
 
     /** Sums up. */
     public static PlaySummary of(Collection<Episode> episodes) {
-        List<BreakIn> breakIns = episodes.stream()
-                .flatMap(episode -> episode.breakIns().stream())
+        List<Interruption> interruptions = episodes.stream()
+                .flatMap(episode -> episode.interruptions().stream())
                 .toList();
-        List<Duration> returns = breakIns.stream()
-                .flatMap(breakIn -> breakIn.returnedAfter().stream())
+        List<Duration> returns = interruptions.stream()
+                .flatMap(interruption -> interruption.returnedAfter().stream())
                 .toList();
         Optional<Episode> longest = episodes.stream().max(Comparator.comparing(Episode::longestStretch));
         return new PlaySummary(
@@ -59,8 +59,8 @@ public record PlaySummary(
                         .toList()),
                 longest.map(Episode::longestStretch).orElse(Duration.ZERO),
                 longest.map(PlaySummary::isLastStretchCutOff).orElse(false),
-                by(Who.ADULT, breakIns),
-                by(Who.CHILD, breakIns),
+                by(Who.ADULT, interruptions),
+                by(Who.CHILD, interruptions),
                 returns.size(),
                 Median.of(returns),
                 episodes.stream().mapToInt(Episode::repeats).sum(),
@@ -78,14 +78,16 @@ public record PlaySummary(
     }
 
     /** Break-ins by adults for each hour of play; absent below a quarter of an hour. */
-    public Optional<Double> adultBreakInsPerHour() {
+    public Optional<Double> interruptionsByAdultsPerHour() {
         return engaged.compareTo(LEAST_FOR_A_RATE) < 0
                 ? Optional.empty()
-                : Optional.of(breakInsByAdults * 3600.0 / engaged.getSeconds());
+                : Optional.of(interruptionsByAdults * 3600.0 / engaged.getSeconds());
     }
 
-    private static int by(Who who, List<BreakIn> breakIns) {
-        return (int) breakIns.stream().filter(breakIn -> breakIn.who() == who).count();
+    private static int by(Who who, List<Interruption> interruptions) {
+        return (int) interruptions.stream()
+                .filter(interruption -> interruption.who() == who)
+                .count();
     }
 
     private static boolean isLastStretchCutOff(Episode episode) {

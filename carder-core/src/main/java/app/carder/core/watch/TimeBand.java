@@ -31,7 +31,7 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
 
     /** What fills a time. */
     public enum Fill {
-        /** In an episode, but not at play: invited, or after a break-in. */
+        /** In an episode, but not at play: invited, or after an interruption. */
         AWAY,
         /** Unbroken play. */
         PLAY
@@ -105,7 +105,7 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
                         .toList());
     }
 
-    /** The drawing, from the ground up; a break-in stands out by its width. */
+    /** The drawing, from the ground up; an interruption stands out by its width. */
     public List<Shape> shapes() {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(new Shape("ground", 0, 0, WIDTH, HEIGHT, ""));

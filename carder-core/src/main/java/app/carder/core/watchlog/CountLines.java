@@ -1,8 +1,8 @@
 package app.carder.core.watchlog;
 
 import app.carder.core.said.Said;
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.Tally;
-import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.Entry.Checked;
 import app.carder.core.watchlog.Entry.Compared;
 import app.carder.core.watchlog.Entry.Counted;
@@ -42,7 +42,7 @@ public final class CountLines {
         lines.addAll(summed(
                 named,
                 Tried.class,
-                all -> Tries.of(all.stream().map(Tried::attempt).toList()).words()));
+                all -> Attempts.of(all.stream().map(Tried::attempt).toList()).words()));
         lines.addAll(summed(named, Turned.class, CountLines::turns));
         lines.addAll(each(
                 named, Checked.class, check -> said("working.counted-of", check.what(), check.number(), check.of())));

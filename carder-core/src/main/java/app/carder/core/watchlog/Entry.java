@@ -1,10 +1,10 @@
 package app.carder.core.watchlog;
 
 import app.carder.core.said.Said;
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.TimeSample;
-import app.carder.core.watch.Tries;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -116,7 +116,7 @@ public sealed interface Entry {
      * @param what was tried
      * @param attempt how it went
      */
-    record Tried(UUID child, String what, Tries.Try attempt) implements Named {}
+    record Tried(UUID child, String what, Attempts.Attempt attempt) implements Named {}
 
     /**
      * A turn of a game.

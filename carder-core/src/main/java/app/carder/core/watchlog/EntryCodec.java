@@ -1,5 +1,6 @@
 package app.carder.core.watchlog;
 
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.DeviceClock;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Listening;
@@ -7,7 +8,6 @@ import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
 import app.carder.core.watch.TimeSample.Look;
-import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.Entry.Arrived;
 import app.carder.core.watchlog.Entry.Began;
 import app.carder.core.watchlog.Entry.Checked;
@@ -79,9 +79,9 @@ public final class EntryCodec {
             case TALLY -> Optional.of(new Counted(child, line.words(), number(line.number())));
             case CHECK -> Optional.of(new Checked(child, line.words(), number(line.number()), number(line.ofNumber())));
             case TRY ->
-                code(Tries.Prompt.values(), line.code())
-                        .map(prompt ->
-                                new Tried(child, line.words(), new Tries.Try(number(line.number()) == 1, prompt)));
+                code(Attempts.Prompt.values(), line.code())
+                        .map(prompt -> new Tried(
+                                child, line.words(), new Attempts.Attempt(number(line.number()) == 1, prompt)));
             case TURN -> Optional.of(new Turned(child, line.words(), number(line.number())));
             case GROUP -> Optional.of(new Grouped(child, line.words(), number(line.number())));
             case COMPARE -> code(Comparison.values(), line.code()).map(how -> new Compared(child, line.words(), how));
@@ -141,7 +141,7 @@ public final class EntryCodec {
                     tried.child(),
                     prompt,
                     tried.what(),
-                    tried.attempt().cameOff() ? 1 : 0,
+                    tried.attempt().managed() ? 1 : 0,
                     null);
         } else if (entry instanceof Turned turn) {
             return line(EntryKind.TURN, turn.child(), "", turn.what(), turn.points(), null);

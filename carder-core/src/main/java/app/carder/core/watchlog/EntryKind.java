@@ -20,7 +20,7 @@ public enum EntryKind {
     TALLY,
     /** {@link Entry.Checked}; words: what, number of ofNumber. */
     CHECK,
-    /** {@link Entry.Tried}; words: at what, number: 1 where it came off, code: the help it took. */
+    /** {@link Entry.Tried}; words: at what, number: 1 where it was managed, code: the help it took. */
     TRY,
     /** {@link Entry.Turned}; words: target, number: its value. */
     TURN,

@@ -2,6 +2,7 @@ package app.carder.core.card;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.card.Portion.Counted;
 import app.carder.core.card.PutOut.UsedUp;
 import app.carder.core.cupboard.Stocked;
@@ -10,7 +11,6 @@ import app.carder.core.cupboard.Stocked.Bought;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Money;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.FillPlan;
 import java.math.BigDecimal;

@@ -2,9 +2,9 @@ package app.carder.core.card;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.card.SetOutGate.Fault;
 import app.carder.core.proposal.AdultLoad;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.said.Said;

@@ -3,6 +3,7 @@ package app.carder.core.cupboard;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.TestCupboard;
+import app.carder.core.calculation.Source;
 import app.carder.core.cupboard.CupboardTable.Contents;
 import app.carder.core.cupboard.CupboardTable.Fault;
 import app.carder.core.cupboard.Stocked.Amount;
@@ -13,7 +14,6 @@ import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Said;
 import java.io.IOException;
 import java.io.StringReader;

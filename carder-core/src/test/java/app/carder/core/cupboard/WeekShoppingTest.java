@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.TestCupboard;
+import app.carder.core.calculation.Source;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
 import app.carder.core.cupboard.WeekShopping.Line;
@@ -12,7 +13,6 @@ import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Said;
 import app.carder.core.week.OpenDays;
 import java.time.LocalDate;

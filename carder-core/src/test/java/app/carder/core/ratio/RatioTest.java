@@ -61,7 +61,7 @@ class RatioTest {
 
         assertThat(need.adults()).isEqualTo(1);
         assertThat(need.adultsByBand()).isEqualTo(2);
-        assertThat(need.reckoning().steps())
+        assertThat(need.calculation().steps())
                 .extracting(step -> step.arithmetic())
                 .contains("2/5 + 4/8 = 0.90");
     }
@@ -99,7 +99,7 @@ class RatioTest {
 
         assertThat(space.squareMetres()).isEqualByComparingTo("95.7");
         assertThat(space.mostPerChild()).isEqualByComparingTo("3.5");
-        assertThat(space.reckoning().steps()).hasSize(3);
+        assertThat(space.calculation().steps()).hasSize(3);
     }
 
     /** M1 of the figures: 10 children of 20 months take 35 m² in England and 37 m² in Scotland, Wales and Northern Ireland. */

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 
-/** Plans to reckon with. */
+/** Plans to work out with. */
 public final class TestPlans {
 
     private TestPlans() {}

@@ -2,10 +2,10 @@ package app.carder.core.safety;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
-import app.carder.core.reckoning.Source;
 import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Optional;

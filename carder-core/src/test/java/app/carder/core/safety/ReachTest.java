@@ -2,12 +2,12 @@ package app.carder.core.safety;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Age;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.CareEntry.Kind;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.Setup.Item;

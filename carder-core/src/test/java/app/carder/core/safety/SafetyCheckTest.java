@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.TestCupboard;
+import app.carder.core.calculation.Source;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
@@ -11,7 +12,6 @@ import app.carder.core.material.Solid;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Age;
 import app.carder.core.measure.Length;
-import app.carder.core.reckoning.Source;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import app.carder.core.safety.Setup.Item;
 import app.carder.core.said.Said;

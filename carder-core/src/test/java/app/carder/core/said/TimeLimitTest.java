@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 class TimeLimitTest {
 
     @Test
-    void letsAReckoningGoOnUntilItsTimeIsOverAndSaysThenHowLongItHad() {
+    void letsACalculationGoOnUntilItsTimeIsOverAndSaysThenHowLongItHad() {
         AtomicLong nanos = new AtomicLong(-5);
         TimeLimit limit = TimeLimit.by(nanos::get, Duration.ofMillis(1500));
 

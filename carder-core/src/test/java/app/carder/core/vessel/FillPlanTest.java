@@ -59,8 +59,10 @@ class FillPlanTest {
     }
 
     @Test
-    void opensItsReckoning() {
-        assertThat(FillPlan.of(rice(), List.of(Mass.ZERO), Use.ONCE).reckoning().steps())
+    void opensItsCalculation() {
+        assertThat(FillPlan.of(rice(), List.of(Mass.ZERO), Use.ONCE)
+                        .calculation()
+                        .steps())
                 .extracting(step -> step.rule())
                 .contains("missing = need − stock", "a child = one fill ÷ children");
     }
@@ -96,7 +98,7 @@ class FillPlanTest {
     }
 
     private static Amounts rice() {
-        return Fill.reckon(TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(KILOGRAM))));
+        return Fill.calculate(TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(KILOGRAM))));
     }
 
     private static Money pounds(long pence) {

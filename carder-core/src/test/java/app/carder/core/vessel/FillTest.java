@@ -33,7 +33,7 @@ class FillTest {
     @ParameterizedTest(name = "{0}: {1} kg")
     @CsvSource({"rice-long,7.507", "sand-dry,15.36", "oats,3.287"})
     void findsTheMassInATray(String code, double kilograms) {
-        Amounts amounts = Fill.reckon(TRAY, List.of(layer(code, 4)));
+        Amounts amounts = Fill.calculate(TRAY, List.of(layer(code, 4)));
 
         assertThat(amounts.volume().inMillilitres()).isEqualTo(9600);
         assertThat(amounts.mass().inGrams() / 1000).isCloseTo(kilograms, Offset.offset(0.005));
@@ -44,19 +44,20 @@ class FillTest {
     void saysWhenTwoPeopleMustLift() {
         Vessel octagon = new OctagonalTray(cm(90), cm(10));
 
-        Amounts rice = Fill.reckon(octagon, List.of(layer("rice-long", 4)));
-        Amounts sand = Fill.reckon(octagon, List.of(layer("sand-dry", 4)));
+        Amounts rice = Fill.calculate(octagon, List.of(layer("rice-long", 4)));
+        Amounts sand = Fill.calculate(octagon, List.of(layer("sand-dry", 4)));
 
         assertThat(rice.mass().inGrams()).isCloseTo(20_988, Offset.offset(5.0));
         assertThat(sand.mass().inGrams()).isCloseTo(42_946, Offset.offset(5.0));
         assertThat(rice.needsTwoPeople()).isTrue();
-        assertThat(Fill.reckon(TRAY, List.of(layer("rice-long", 4))).needsTwoPeople())
+        assertThat(Fill.calculate(TRAY, List.of(layer("rice-long", 4))).needsTwoPeople())
                 .isFalse();
     }
 
     @Test
     void buysWholePacksAndTellsWhatIsLeftOver() {
-        Amount rice = Fill.reckon(TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(KILOGRAM))))
+        Amount rice = Fill.calculate(
+                        TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(KILOGRAM))))
                 .amounts()
                 .get(0);
 
@@ -64,7 +65,7 @@ class FillTest {
         assertThat(bought.packs()).isEqualTo(8);
         assertThat(bought.cost().amount()).isEqualByComparingTo("17.20");
         assertThat(bought.leftover()).isEqualTo(Mass.ofGrams(8000).minus(rice.mass()));
-        assertThat(rice.reckoning().steps())
+        assertThat(rice.calculation().steps())
                 .extracting(step -> step.rule())
                 .containsExactly(
                         "V = length × width × depth",
@@ -72,17 +73,17 @@ class FillTest {
                         "packs = mass ÷ pack, rounded up",
                         "cost = packs × price",
                         "leftover = packs × pack − mass");
-        assertThat(rice.reckoning().sources())
+        assertThat(rice.calculation().sources())
                 .extracting(source -> source.name())
                 .anyMatch(name -> name.words().contains("USDA"));
     }
 
     @Test
     void buysExactlyEnoughWhenItComesOutEven() {
-        Mass needed = Fill.reckon(TRAY, List.of(layer("rice-long", 4))).mass();
+        Mass needed = Fill.calculate(TRAY, List.of(layer("rice-long", 4))).mass();
         Pack exact = new Pack(needed, KILOGRAM.price());
 
-        Fill.Purchase bought = Fill.reckon(
+        Fill.Purchase bought = Fill.calculate(
                         TRAY, List.of(new Layer(TestCupboard.get("rice-long"), cm(4), Optional.of(exact))))
                 .amounts()
                 .get(0)
@@ -107,8 +108,8 @@ class FillTest {
                 double first = 1 + seeded.nextInt(9);
                 double second = 1 + seeded.nextInt(9);
 
-                Amounts whole = Fill.reckon(vessel, List.of(layer("rice-long", first + second)));
-                Amounts split = Fill.reckon(vessel, List.of(layer("rice-long", first), layer("rice-long", second)));
+                Amounts whole = Fill.calculate(vessel, List.of(layer("rice-long", first + second)));
+                Amounts split = Fill.calculate(vessel, List.of(layer("rice-long", first), layer("rice-long", second)));
 
                 assertThat(split.volume()).isEqualTo(whole.volume());
                 assertThat(split.mass().milligrams()).isCloseTo(whole.mass().milligrams(), Offset.offset(2L));
@@ -124,7 +125,7 @@ class FillTest {
 
         @Test
         void theUpperLayerOfATaperedJugTakesMore() {
-            Amounts layers = Fill.reckon(
+            Amounts layers = Fill.calculate(
                     new TaperedJug(cm(8), cm(12), cm(15)), List.of(layer("rice-long", 5), layer("rice-long", 5)));
 
             assertThat(layers.amounts().get(1).volume())
@@ -133,15 +134,15 @@ class FillTest {
 
         @Test
         void refusesLayersThatTogetherAreDeeperThanTheVessel() {
-            assertThatThrownBy(() -> Fill.reckon(TRAY, List.of(layer("rice-long", 8), layer("oats", 5))))
+            assertThatThrownBy(() -> Fill.calculate(TRAY, List.of(layer("rice-long", 8), layer("oats", 5))))
                     .hasMessageContaining("depth must not be more than");
         }
 
         @Test
         void refusesALayerWithoutDepthAndPieces() {
-            assertThatThrownBy(() -> Fill.reckon(TRAY, List.of(layer("rice-long", 0))))
+            assertThatThrownBy(() -> Fill.calculate(TRAY, List.of(layer("rice-long", 0))))
                     .hasMessageContaining("must be more than 0 cm");
-            assertThatThrownBy(() -> Fill.reckon(TRAY, List.of(layer("small-parcels", 2))))
+            assertThatThrownBy(() -> Fill.calculate(TRAY, List.of(layer("small-parcels", 2))))
                     .hasMessageContaining("not pieces");
         }
     }
@@ -156,7 +157,7 @@ class FillTest {
 
             assertThat(level.depth().inCentimetres()).isCloseTo(5 * 1278.85 / 2400, Offset.offset(0.001));
             assertThat(level.over()).isEqualTo(Mass.ZERO);
-            assertThat(Fill.reckon(TRAY, List.of(new Layer(rice, level.depth(), Optional.empty())))
+            assertThat(Fill.calculate(TRAY, List.of(new Layer(rice, level.depth(), Optional.empty())))
                             .mass()
                             .inGrams())
                     .isCloseTo(5000, Offset.offset(1.0));
@@ -173,7 +174,7 @@ class FillTest {
         }
 
         private static long packsFor(Material material, Length depth) {
-            return Fill.reckon(TRAY, List.of(new Layer(material, depth, Optional.of(KILOGRAM))))
+            return Fill.calculate(TRAY, List.of(new Layer(material, depth, Optional.of(KILOGRAM))))
                     .amounts()
                     .get(0)
                     .purchase()

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.carder.core.watch.Attempts.Attempt;
+import app.carder.core.watch.Attempts.Prompt;
 import app.carder.core.watch.Listening.Heard;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
 import app.carder.core.watch.TimeSample.Look;
-import app.carder.core.watch.Tries.Prompt;
-import app.carder.core.watch.Tries.Try;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -86,20 +86,20 @@ class CountingTest {
 
         @Test
         void areCountedByTheHelpThatWasNeeded() {
-            Tries tries = Tries.of(List.of(
-                    new Try(true, Prompt.ALONE),
-                    new Try(true, Prompt.ALONE),
-                    new Try(false, Prompt.HELPED),
-                    new Try(true, Prompt.HELPED),
-                    new Try(true, Prompt.ALONE),
-                    new Try(false, Prompt.ALONE)));
+            Attempts tries = Attempts.of(List.of(
+                    new Attempt(true, Prompt.ALONE),
+                    new Attempt(true, Prompt.ALONE),
+                    new Attempt(false, Prompt.HELPED),
+                    new Attempt(true, Prompt.HELPED),
+                    new Attempt(true, Prompt.ALONE),
+                    new Attempt(false, Prompt.ALONE)));
 
             assertThat(tries.words()).isEqualTo("4 of 6, 3 alone, 1 helped");
         }
 
         @Test
         void noneIsNoneOfNone() {
-            assertThat(Tries.of(List.of()).words()).isEqualTo("0 of 0");
+            assertThat(Attempts.of(List.of()).words()).isEqualTo("0 of 0");
         }
     }
 

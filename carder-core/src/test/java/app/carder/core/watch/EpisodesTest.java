@@ -16,8 +16,8 @@ import static app.carder.core.watch.PlayKind.WENT_BACK;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.watch.Episode.Began;
-import app.carder.core.watch.Episode.BreakIn;
 import app.carder.core.watch.Episode.Ended;
+import app.carder.core.watch.Episode.Interruption;
 import app.carder.core.watch.Episode.Who;
 import java.time.Duration;
 import java.time.Instant;
@@ -141,10 +141,10 @@ class EpisodesTest {
                     tap(380, FINISHED));
 
             assertThat(found).singleElement().satisfies(episode -> {
-                assertThat(episode.breakIns())
+                assertThat(episode.interruptions())
                         .containsExactly(
-                                new BreakIn(Who.ADULT, at(120), Optional.of(seconds(30))),
-                                new BreakIn(Who.CHILD, at(330), Optional.of(seconds(10))));
+                                new Interruption(Who.ADULT, at(120), Optional.of(seconds(30))),
+                                new Interruption(Who.CHILD, at(330), Optional.of(seconds(10))));
                 assertThat(episode.engaged()).isEqualTo(seconds(120 + 180 + 40));
                 assertThat(episode.longestStretch()).isEqualTo(seconds(180));
             });
@@ -169,8 +169,8 @@ class EpisodesTest {
                                     tap(16, CHILD_BROKE_IN),
                                     tap(20, WENT_BACK))
                             .get(0)
-                            .breakIns())
-                    .extracting(breakIn -> breakIn.returnedAfter().orElseThrow())
+                            .interruptions())
+                    .extracting(interruption -> interruption.returnedAfter().orElseThrow())
                     .containsExactly(seconds(10), seconds(4));
         }
 
@@ -309,13 +309,13 @@ class EpisodesTest {
             List<Episode> found = Episodes.of(taps, at(700));
 
             boolean[] expected = atPlay(taps, 700);
-            boolean[] reckoned = new boolean[700];
+            boolean[] calculated = new boolean[700];
             found.stream().flatMap(episode -> episode.stretches().stream()).forEach(stretch -> {
                 for (Instant now = stretch.startsAt(); now.isBefore(stretch.endsAt()); now = now.plusSeconds(1)) {
-                    reckoned[(int) Duration.between(NINE, now).toSeconds()] = true;
+                    calculated[(int) Duration.between(NINE, now).toSeconds()] = true;
                 }
             });
-            assertThat(reckoned).as("%s", taps).isEqualTo(expected);
+            assertThat(calculated).as("%s", taps).isEqualTo(expected);
             int seconds = 0;
             for (boolean one : expected) {
                 seconds += one ? 1 : 0;
@@ -340,9 +340,9 @@ class EpisodesTest {
                     assertThat(stretch.startsAt()).isBetween(episode.startsAt(), episode.endsAt());
                     assertThat(stretch.endsAt()).isBetween(stretch.startsAt(), episode.endsAt());
                 });
-                assertThat(episode.breakIns())
-                        .allSatisfy(
-                                breakIn -> assertThat(breakIn.at()).isBetween(episode.startsAt(), episode.endsAt()));
+                assertThat(episode.interruptions())
+                        .allSatisfy(interruption ->
+                                assertThat(interruption.at()).isBetween(episode.startsAt(), episode.endsAt()));
                 before = episode.endsAt();
             }
         }
@@ -371,12 +371,12 @@ class EpisodesTest {
         }
 
         @Test
-        void breakInsPerHourAreToldFromAQuarterOfAnHourOn() {
+        void interruptionsPerHourAreToldFromAQuarterOfAnHourOn() {
             List<PlayEvent> taps = List.of(tap(0, CHOSE), tap(600, ADULT_BROKE_IN), tap(610, WENT_BACK));
 
-            assertThat(PlaySummary.of(Episodes.of(taps, at(810))).adultBreakInsPerHour())
+            assertThat(PlaySummary.of(Episodes.of(taps, at(810))).interruptionsByAdultsPerHour())
                     .isEmpty();
-            assertThat(PlaySummary.of(Episodes.of(taps, at(1810))).adultBreakInsPerHour())
+            assertThat(PlaySummary.of(Episodes.of(taps, at(1810))).interruptionsByAdultsPerHour())
                     .contains(2.0);
         }
 
@@ -386,7 +386,7 @@ class EpisodesTest {
 
             assertThat(none.episodes()).isZero();
             assertThat(none.longestStretch()).isZero();
-            assertThat(none.adultBreakInsPerHour()).isEmpty();
+            assertThat(none.interruptionsByAdultsPerHour()).isEmpty();
         }
     }
 
@@ -416,7 +416,7 @@ class EpisodesTest {
         }
 
         @Test
-        void aSecondBreakInBeforeTheChildPlaysAgainIsTheFirstGoingOn() {
+        void aSecondInterruptionBeforeTheChildPlaysAgainIsTheFirstGoingOn() {
             Episode one = episodes(
                             100,
                             tap(0, CHOSE),
@@ -427,8 +427,8 @@ class EpisodesTest {
                             tap(80, LEFT))
                     .get(0);
 
-            assertThat(one.breakIns()).hasSize(2);
-            assertThat(one.breakIns().get(0).returnedAfter()).contains(seconds(20));
+            assertThat(one.interruptions()).hasSize(2);
+            assertThat(one.interruptions().get(0).returnedAfter()).contains(seconds(20));
         }
 
         @Test
@@ -440,10 +440,10 @@ class EpisodesTest {
                             .get(0)
                             .ended())
                     .isEqualTo(Ended.LEFT);
-            assertThat(TakeUp.of(List.of(new TakeUp.Time<>(
+            assertThat(Engagement.of(List.of(new Engagement.Time<>(
                                     java.util.Optional.empty(),
                                     Duration.ZERO,
-                                    List.of(new TakeUp.Player<>("Anouk", List.of(declined))))))
+                                    List.of(new Engagement.Player<>("Anouk", List.of(declined))))))
                             .leftEarly())
                     .isZero();
         }

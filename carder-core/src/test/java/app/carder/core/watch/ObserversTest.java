@@ -38,7 +38,7 @@ class ObserversTest {
 
         assertThat(merged).hasSize(1);
         assertThat(summary.episodes()).isEqualTo(1);
-        assertThat(summary.breakInsByAdults()).isEqualTo(1);
+        assertThat(summary.interruptionsByAdults()).isEqualTo(1);
         assertThat(summary.engaged()).isEqualTo(Duration.ofSeconds(40 + 42));
     }
 

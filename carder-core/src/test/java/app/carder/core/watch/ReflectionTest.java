@@ -6,14 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.said.Said;
+import app.carder.core.watch.Engagement.Player;
+import app.carder.core.watch.Engagement.Time;
+import app.carder.core.watch.Engagement.Verdict;
+import app.carder.core.watch.Engagement.Way;
 import app.carder.core.watch.Episode.Lasted;
 import app.carder.core.watch.PlayTrend.Day;
 import app.carder.core.watch.StepIn.Situation;
 import app.carder.core.watch.StepIn.Urgency;
-import app.carder.core.watch.TakeUp.Player;
-import app.carder.core.watch.TakeUp.Time;
-import app.carder.core.watch.TakeUp.Verdict;
-import app.carder.core.watch.TakeUp.Way;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** What is made of the records: trends, take-up, and whether to step in. */
+/** What is made of the records: trends, engagement, and whether to step in. */
 class ReflectionTest {
 
     private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
@@ -89,18 +89,18 @@ class ReflectionTest {
 
         @Test
         void addsUpByHand() {
-            TakeUp takeUp = TakeUp.of(List.of(
+            Engagement engagement = Engagement.of(List.of(
                     time(10, stays("Anouk", 60, 600, PlayKind.FINISHED), stays("Bram", 300, 300, PlayKind.LEFT)),
                     time(5, stays("Anouk", 180, 900, PlayKind.PUT_AWAY))));
 
-            assertThat(takeUp.times()).isEqualTo(2);
-            assertThat(takeUp.latency()).contains(Duration.ofSeconds(120));
-            assertThat(takeUp.children()).isEqualTo(2);
-            assertThat(takeUp.engaged()).isEqualTo(Duration.ofMinutes(30));
-            assertThat(takeUp.minutesPerPrepared()).contains(2.0);
-            assertThat(takeUp.medianStretch()).contains(Duration.ofMinutes(10));
-            assertThat(takeUp.returns()).isEqualTo(1);
-            assertThat(takeUp.adultBreakInsPerHour()).contains(0.0);
+            assertThat(engagement.times()).isEqualTo(2);
+            assertThat(engagement.latency()).contains(Duration.ofSeconds(120));
+            assertThat(engagement.children()).isEqualTo(2);
+            assertThat(engagement.engaged()).isEqualTo(Duration.ofMinutes(30));
+            assertThat(engagement.minutesPerPrepared()).contains(2.0);
+            assertThat(engagement.medianStretch()).contains(Duration.ofMinutes(10));
+            assertThat(engagement.returns()).isEqualTo(1);
+            assertThat(engagement.interruptionsByAdultsPerHour()).contains(0.0);
         }
 
         @Test
@@ -108,12 +108,13 @@ class ReflectionTest {
             Time<String> noted = time(10, stays("Anouk", 60, 600, PlayKind.FINISHED));
             Time<String> notNoted = time(0, stays("Anouk", 60, 3000, PlayKind.FINISHED));
 
-            assertThat(TakeUp.of(List.of(noted, notNoted)).minutesPerPrepared()).contains(1.0);
-            assertThat(TakeUp.of(List.of(notNoted)).minutesPerPrepared()).isEmpty();
+            assertThat(Engagement.of(List.of(noted, notNoted)).minutesPerPrepared())
+                    .contains(1.0);
+            assertThat(Engagement.of(List.of(notNoted)).minutesPerPrepared()).isEmpty();
         }
 
         @Test
-        void countsBreakInsByAdultsForEachHourOfAllChildrensPlay() {
+        void countsInterruptionsByAdultsForEachHourOfAllChildrensPlay() {
             Player<String> broken = new Player<>(
                     "Anouk",
                     Episodes.of(
@@ -124,13 +125,13 @@ class ReflectionTest {
                                     tap(1810, PlayKind.CHILD_BROKE_IN)),
                             at(1810)));
 
-            assertThat(TakeUp.of(List.of(time(5, broken))).adultBreakInsPerHour())
+            assertThat(Engagement.of(List.of(time(5, broken))).interruptionsByAdultsPerHour())
                     .contains(2.0);
         }
 
         @Test
         void isWatchedFirstWithFewEpisodes() {
-            assertThat(TakeUp.of(List.of(time(5, stays("Anouk", 0, 30, PlayKind.LEFT))))
+            assertThat(Engagement.of(List.of(time(5, stays("Anouk", 0, 30, PlayKind.LEFT))))
                             .proposal()
                             .verdict())
                     .isEqualTo(Verdict.WATCH_FIRST);
@@ -138,8 +139,8 @@ class ReflectionTest {
 
         @Test
         void restsWhereNobodyCameThreeTimes() {
-            TakeUp.Proposal proposal =
-                    TakeUp.of(List.of(time(5), time(5), time(5))).proposal();
+            Engagement.Proposal proposal =
+                    Engagement.of(List.of(time(5), time(5), time(5))).proposal();
 
             assertThat(proposal.verdict()).isEqualTo(Verdict.REST);
             assertThat(proposal.because())
@@ -149,7 +150,7 @@ class ReflectionTest {
 
         @Test
         void becomesEasierWhereChildrenLeaveSoon() {
-            TakeUp.Proposal proposal = TakeUp.of(List.of(time(
+            Engagement.Proposal proposal = Engagement.of(List.of(time(
                             5,
                             stays("Anouk", 0, 40, PlayKind.LEFT),
                             stays("Bram", 0, 50, PlayKind.LEFT),
@@ -165,7 +166,7 @@ class ReflectionTest {
 
         @Test
         void becomesHarderWhereItIsFinishedQuicklyAndNotRepeated() {
-            TakeUp.Proposal proposal = TakeUp.of(List.of(time(
+            Engagement.Proposal proposal = Engagement.of(List.of(time(
                             5,
                             stays("Anouk", 0, 140, PlayKind.FINISHED),
                             stays("Bram", 0, 150, PlayKind.PUT_AWAY),
@@ -178,7 +179,7 @@ class ReflectionTest {
 
         @Test
         void isKeptWhereChildrenStay() {
-            TakeUp.Proposal proposal = TakeUp.of(List.of(time(
+            Engagement.Proposal proposal = Engagement.of(List.of(time(
                             5,
                             stays("Anouk", 0, 900, PlayKind.FINISHED),
                             stays("Bram", 0, 700, PlayKind.LEFT),
@@ -198,7 +199,8 @@ class ReflectionTest {
             Time<String> two = time(5, stays("Cosima", 0, 40, PlayKind.LEFT));
             Time<String> three = time(5, stays("Dara", 0, 20, PlayKind.LEFT));
 
-            assertThat(TakeUp.of(List.of(one, two, three)).proposal().verdict()).isEqualTo(Verdict.REST);
+            assertThat(Engagement.of(List.of(one, two, three)).proposal().verdict())
+                    .isEqualTo(Verdict.REST);
         }
     }
 

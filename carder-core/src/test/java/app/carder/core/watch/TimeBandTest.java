@@ -54,7 +54,7 @@ class TimeBandTest {
     }
 
     @Test
-    void isDrawnFromTheGroundUpWithBreakInsThatStandOut() {
+    void isDrawnFromTheGroundUpWithInterruptionsThatStandOut() {
         TimeBand band =
                 TimeBand.of(List.of(tap(200, PlayKind.CHOSE), tap(500, PlayKind.ADULT_BROKE_IN)), at(0), at(1000));
 

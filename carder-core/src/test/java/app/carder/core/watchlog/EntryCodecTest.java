@@ -2,13 +2,13 @@ package app.carder.core.watchlog;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
 import app.carder.core.watch.TimeSample.Look;
-import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.Entry.Arrived;
 import app.carder.core.watchlog.Entry.Began;
 import app.carder.core.watchlog.Entry.Checked;
@@ -57,8 +57,8 @@ class EntryCodecTest {
             new Arrived(CHILD, null, new Spot(1200, 3400)),
             new Counted(CHILD, "parcels", -1),
             new Checked(CHILD, "stamps matched", 5, 6),
-            new Tried(CHILD, "a knot", new Tries.Try(true, Tries.Prompt.ALONE)),
-            new Tried(CHILD, "a knot", new Tries.Try(false, Tries.Prompt.HELPED)),
+            new Tried(CHILD, "a knot", new Attempts.Attempt(true, Attempts.Prompt.ALONE)),
+            new Tried(CHILD, "a knot", new Attempts.Attempt(false, Attempts.Prompt.HELPED)),
             new Turned(CHILD, "ring", 10),
             new Grouped(CHILD, "red labels", 7),
             new Compared(CHILD, "the long string", Comparison.SHORTER),
@@ -106,7 +106,7 @@ class EntryCodecTest {
         assertThat(EntryCodec.read(line(EntryKind.HEARD, CHILD, "", 1)))
                 .contains(new Heard(CHILD, new Listening.Heard("stamps", "", true)));
         assertThat(EntryCodec.read(line(EntryKind.TRY, CHILD, "ALONE", 1)))
-                .contains(new Tried(CHILD, "stamps", new Tries.Try(true, Tries.Prompt.ALONE)));
+                .contains(new Tried(CHILD, "stamps", new Attempts.Attempt(true, Attempts.Prompt.ALONE)));
     }
 
     @Test

@@ -2,9 +2,9 @@ package app.carder.core.watchlog;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.PlayEvent;
 import app.carder.core.watch.PlayKind;
-import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.Entry.Began;
 import app.carder.core.watchlog.Entry.Checked;
 import app.carder.core.watchlog.Entry.Compared;
@@ -106,8 +106,8 @@ class WatchRecordTest {
         List<Noted> seen = List.of(
                 noted(1, new Counted(ANOUK, "parcels", 1)),
                 noted(2, new Counted(ANOUK, "parcels", 2)),
-                noted(3, new Tried(ANOUK, "a knot", new Tries.Try(true, Tries.Prompt.ALONE))),
-                noted(4, new Tried(ANOUK, "a knot", new Tries.Try(false, Tries.Prompt.HELPED))),
+                noted(3, new Tried(ANOUK, "a knot", new Attempts.Attempt(true, Attempts.Prompt.ALONE))),
+                noted(4, new Tried(ANOUK, "a knot", new Attempts.Attempt(false, Attempts.Prompt.HELPED))),
                 noted(5, new Turned(ANOUK, "ring", 1)),
                 noted(6, new Checked(ANOUK, "stamps matched", 5, 6)),
                 noted(7, new Grouped(ANOUK, "red labels", 7)),

@@ -1,6 +1,7 @@
 package app.carder.exchange.json;
 
 import app.carder.core.said.Refused;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.math.BigDecimal;
@@ -71,7 +72,7 @@ public record CardFile(
      * @param use how it is used
      * @param rungs of its ladder
      * @param steps of its preparation
-     * @param reckonings kept with it
+     * @param calculations kept with it; older files call them reckonings
      * @param kit that a child fetches; absent where there is none
      */
     @JsonInclude(Include.NON_EMPTY)
@@ -94,7 +95,7 @@ public record CardFile(
             @Nullable Use use,
             List<Rung> rungs,
             List<Step> steps,
-            List<Kept> reckonings,
+            @JsonAlias("reckonings") List<Kept> calculations,
             @Nullable Kit kit) {
         /** Takes what is left out as empty. */
         public Card {
@@ -112,7 +113,7 @@ public record CardFile(
             units = CardFile.words(units);
             rungs = list(rungs);
             steps = list(steps);
-            reckonings = list(reckonings);
+            calculations = list(calculations);
         }
     }
 
@@ -207,7 +208,7 @@ public record CardFile(
     }
 
     /**
-     * A reckoning.
+     * A calculation.
      *
      * @param tool code
      * @param inputs what was typed

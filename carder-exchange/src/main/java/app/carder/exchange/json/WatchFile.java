@@ -132,7 +132,7 @@ public record WatchFile(List<Event> events, List<Episode> episodes) {
      * @param child first name
      * @param card title; empty where there was none
      * @param author who watched
-     * @param episode what was reckoned
+     * @param episode what was worked out
      */
     public record Episode(
             UUID record, String child, String card, String author, app.carder.core.watch.Episode episode) {
@@ -153,8 +153,9 @@ public record WatchFile(List<Event> events, List<Episode> episodes) {
                     Integer.toString(episode.stretches().size()),
                     brokenBy(Who.ADULT),
                     brokenBy(Who.CHILD),
-                    episode.breakIns().stream()
-                            .map(breakIn -> breakIn.returnedAfter()
+                    episode.interruptions().stream()
+                            .map(interruption -> interruption
+                                    .returnedAfter()
                                     .map(WatchFile::seconds)
                                     .orElse("-"))
                             .collect(Collectors.joining(" ")),
@@ -163,8 +164,8 @@ public record WatchFile(List<Event> events, List<Episode> episodes) {
         }
 
         private String brokenBy(Who who) {
-            return Long.toString(episode.breakIns().stream()
-                    .filter(breakIn -> breakIn.who() == who)
+            return Long.toString(episode.interruptions().stream()
+                    .filter(interruption -> interruption.who() == who)
                     .count());
         }
     }

@@ -36,6 +36,20 @@ class CardFileTest {
         assertThat(again.materials()).containsExactly(Map.of("code", "m"));
     }
 
+    /** Files from before calculations had that name are still read. */
+    @Test
+    void readsCalculationsUnderTheirOlderName() {
+        CardFile.Card card = CardFile.read(
+                        "{\"format\":\"carder-cards\",\"version\":1,\"cards\":[{\"title\":\"Dough\",\"reckonings\":[{\"tool\":\"dough\"}]}]}")
+                .cards()
+                .get(0);
+
+        assertThat(card.calculations())
+                .singleElement()
+                .satisfies(kept -> assertThat(kept.tool()).isEqualTo("dough"));
+        assertThat(CardFile.write("eyfs", List.of(), List.of(card))).contains("\"calculations\"");
+    }
+
     @Test
     void keepsAFieldOfOneLineOnOneLine() {
         CardFile.Card card = CardFile.read(

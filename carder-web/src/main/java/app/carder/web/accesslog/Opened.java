@@ -48,8 +48,8 @@ enum Opened {
     INVITATION("/invitations"),
     CALENDAR("/calendar"),
     CUPBOARD("/kits", "/materials"),
-    CALCULATION("/reckoners"),
-    OWN("/about-me", "/account", "/drafts", "/look"),
+    CALCULATION("/calculators"),
+    OWN("/about-me", "/account", "/drafts", "/look", "/purposes"),
     CHECKED("/overruled", "/what-carder-looks-at", "/words"),
     FIRST_RUN("/first-run", "/sign-in");
 

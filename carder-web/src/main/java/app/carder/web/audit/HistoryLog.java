@@ -1,5 +1,7 @@
 package app.carder.web.audit;
 
+import app.carder.core.said.Catalogue;
+import app.carder.core.said.Said;
 import app.carder.web.account.Viewer;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -55,7 +57,16 @@ public class HistoryLog {
     public List<Earlier> of(SettingId settingId, UUID subjectId) {
         return entries.findBySettingIdAndSubjectIdOrderByAtDesc(settingId, subjectId, SHOWN).stream()
                 .map(entry -> new Earlier(
-                        settings.local(settingId, entry.at()), entry.personName(), entry.field(), entry.before()))
+                        settings.local(settingId, entry.at()),
+                        entry.personName(),
+                        named(entry.field()),
+                        entry.before()))
                 .toList();
+    }
+
+    /** A part of a record by its name; one that is no part any more as it was called. */
+    private static String named(String field) {
+        String code = "history." + field.replace(' ', '-');
+        return Catalogue.spoken().codes().contains(code) ? Said.say(code) : field;
     }
 }

@@ -149,7 +149,7 @@ class DemoBench {
             provocations.writeRungs(lead, id, rungs(card, byCode));
             provocations.writeSteps(
                     lead, id, card.all("step").stream().map(DemoBench::step).toList());
-            card.all("tool").forEach(tool -> provocations.keep(lead, id, reckoning(tool)));
+            card.all("tool").forEach(tool -> provocations.keep(lead, id, calculation(tool)));
             look(lead, room, id);
             written.put(card.title(), id);
         }
@@ -291,7 +291,7 @@ class DemoBench {
                 split(parts[5], ",").stream().map(Integer::valueOf).toList());
     }
 
-    private static Portion.Kept reckoning(String said) {
+    private static Portion.Kept calculation(String said) {
         int space = said.indexOf(' ');
         Map<String, String> inputs = new LinkedHashMap<>();
         String last = "";

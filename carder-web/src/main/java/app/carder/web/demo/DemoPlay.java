@@ -1,5 +1,6 @@
 package app.carder.web.demo;
 
+import app.carder.core.watch.Attempts;
 import app.carder.core.watch.DeviceClock;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.Listening;
@@ -7,7 +8,6 @@ import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
 import app.carder.core.watch.TimeSample.Look;
-import app.carder.core.watch.Tries;
 import app.carder.core.watchlog.Entry;
 import app.carder.core.watchlog.EntryCodec;
 import app.carder.core.watchlog.EntryLine;
@@ -119,9 +119,12 @@ class DemoPlay {
         records.add(yesterday.plusSeconds(60L * minute), new Entry.Ended());
         records.begin(Method.COUNT, null);
         records.add(yesterday, new Entry.Checked(anouk, "stamps matched to letters", 6, 6));
-        records.add(yesterday, new Entry.Tried(anouk, "knot that holds", new Tries.Try(true, Tries.Prompt.ALONE)));
         records.add(
-                yesterday, new Entry.Tried(anouk, "knot that holds", new Tries.Try(false, Tries.Prompt.SHOWN_AGAIN)));
+                yesterday,
+                new Entry.Tried(anouk, "knot that holds", new Attempts.Attempt(true, Attempts.Prompt.ALONE)));
+        records.add(
+                yesterday,
+                new Entry.Tried(anouk, "knot that holds", new Attempts.Attempt(false, Attempts.Prompt.SHOWN_AGAIN)));
         records.begin(Method.LISTEN, null);
         records.add(
                 yesterday, new Entry.Heard(anouk, new Listening.Heard("Now it is the same sleepy.", "English", false)));

@@ -1,11 +1,11 @@
 package app.carder.web.device;
 
+import app.carder.core.watch.Attempts.Prompt;
 import app.carder.core.watch.Involvement;
 import app.carder.core.watch.PlayKind;
 import app.carder.core.watch.Schema;
 import app.carder.core.watch.TimeSample.Activity;
 import app.carder.core.watch.TimeSample.Company;
-import app.carder.core.watch.Tries.Prompt;
 import app.carder.core.watch.WellBeing;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;

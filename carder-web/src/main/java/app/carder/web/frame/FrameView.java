@@ -71,6 +71,15 @@ public record FrameView(
                 .toList();
     }
 
+    /** Places that a key leads to from any page. */
+    public List<Tab> keyed() {
+        return Arrays.stream(Place.values())
+                .filter(place -> !place.key().isEmpty() && place.isOpenTo(viewer.role()))
+                .filter(place -> room.isPresent() || place.address("").equals(place.address("room")))
+                .map(place -> new Tab(place.name(), place.code(), address(place), place.key()))
+                .toList();
+    }
+
     /** The name of the page, as long as it is told what the page is for; absent on pages below it. */
     public Optional<String> purpose() {
         return here().filter(place -> place.isTold() && address(place).equals(path) && !folded.has(place))

@@ -1,5 +1,6 @@
 package app.carder.web.frame;
 
+import app.carder.core.said.Catalogue;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.page.NotFound;
@@ -31,6 +32,7 @@ class LookController {
     @GetMapping("/look")
     String choose(Model model) {
         model.addAttribute("choices", Look.Choice.values());
+        model.addAttribute("isToBeDoubted", Catalogue.spoken().isToBeDoubted());
         return "frame/look";
     }
 

@@ -12,7 +12,7 @@ enum Place {
     ROTA("plan", "rota.rota", "/rooms/{room}/rota"),
     FOCUS("plan", "rota.focus.focus-groups", "/rooms/{room}/focus"),
     INVESTIGATIONS("plan", "investigate.investigation.long-investigations", "/rooms/{room}/investigations"),
-    CALCULATE("plan", "reckoner.tool.calculate", "/reckoners"),
+    CALCULATE("plan", "calculator.tool.calculate", "/calculators"),
     CALENDAR("plan", "frame.calendar", "/calendar"),
 
     OUT("setout", "frame.out", "/rooms/{room}/set-out"),
@@ -63,6 +63,16 @@ enum Place {
     /** What it is called, in the files of words. */
     String code() {
         return code;
+    }
+
+    /** The key that leads there from any page; empty where it has none. */
+    String key() {
+        return switch (this) {
+            case WEEK -> "b";
+            case ROTA -> "r";
+            case CUPBOARD -> "c";
+            default -> "";
+        };
     }
 
     /** Its address, with the room's id at its place. */

@@ -32,12 +32,10 @@ class PurposeController {
      * Folds one away.
      *
      * @param purpose of which page
-     * @param back where it was read, for browsers without scripts
      */
     @PostMapping("/purposes")
     ResponseEntity<Void> fold(
             @RequestParam Place purpose,
-            @RequestParam(defaultValue = "/") String back,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
             HttpServletRequest request,
             HttpServletResponse response) {
@@ -52,15 +50,11 @@ class PurposeController {
                         .maxAge(KEPT)
                         .build()
                         .toString());
+        // Without scripts nobody knows which page it was: pages name no referrer.
         return part
                 ? ResponseEntity.ok().build()
                 : ResponseEntity.status(HttpStatus.FOUND)
-                        .header(HttpHeaders.LOCATION, own(back))
+                        .header(HttpHeaders.LOCATION, "/")
                         .build();
-    }
-
-    /** Never to another host. */
-    private static String own(String back) {
-        return back.startsWith("/") && !back.startsWith("//") && !back.contains("\\") ? back : "/";
     }
 }

@@ -175,18 +175,18 @@ class LadderController {
 
     private ModelAndView page(Viewer viewer, CardView card, Typed typed, FormErrors errors) {
         SettingId settingId = viewer.settingId();
-        Map<Rung, BenchView> reckoned = new LinkedHashMap<>();
-        reckoned.put(Rung.AS_IS, bench.reckon(settingId, card, Moment.day(settings.today(settingId))));
+        Map<Rung, BenchView> calculated = new LinkedHashMap<>();
+        calculated.put(Rung.AS_IS, bench.calculate(settingId, card, Moment.day(settings.today(settingId))));
         card.ladder()
-                .forEach(change -> reckoned.put(
+                .forEach(change -> calculated.put(
                         change.rung(),
-                        bench.reckon(settingId, card, change.rung(), Moment.day(settings.today(settingId)))));
+                        bench.calculate(settingId, card, change.rung(), Moment.day(settings.today(settingId)))));
         ModelAndView page = new ModelAndView("ladder/ladder");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("card", card);
         page.addObject("room", rooms.get(settingId, card.roomId()));
         page.addObject("written", WRITTEN);
-        page.addObject("reckoned", reckoned);
+        page.addObject("calculated", calculated);
         page.addObject(
                 "onCard",
                 materials

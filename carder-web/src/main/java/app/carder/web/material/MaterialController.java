@@ -193,9 +193,11 @@ class MaterialController {
                 || material.name().toLowerCase(Locale.ROOT).contains(wanted)
                 || material.stocked().keptIn().toLowerCase(Locale.ROOT).contains(wanted)
                 || material.material().traits().stream()
-                        .anyMatch(trait -> trait.words().contains(wanted))
+                        .anyMatch(
+                                trait -> trait.words().toLowerCase(Locale.ROOT).contains(wanted))
                 || material.material().allergens().stream()
-                        .anyMatch(allergen -> allergen.words().contains(wanted));
+                        .anyMatch(allergen ->
+                                allergen.words().toLowerCase(Locale.ROOT).contains(wanted));
     }
 
     private static ModelAndView form(@Nullable MaterialView material, Typed typed, FormErrors errors) {

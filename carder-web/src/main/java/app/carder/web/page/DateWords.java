@@ -17,6 +17,11 @@ class DateWords {
         return Dates.day(LocalDate.from(day));
     }
 
+    /** Wed 17 May 2023. */
+    public String dayOfYear(TemporalAccessor day) {
+        return Dates.dayOfYear(LocalDate.from(day));
+    }
+
     /** Wednesday 17 May. */
     public String dayOfWeek(TemporalAccessor day) {
         return Dates.dayOfWeek(LocalDate.from(day));

@@ -45,7 +45,7 @@ public class Printer {
      * @param template an XHTML page with a title and a language
      * @param model what it shows
      * @param pictures by the name that the page calls them
-     * @throws Busy if too much is being printed or reckoned already
+     * @throws Busy if too much is being printed or worked out already
      */
     public byte[] print(String template, Map<String, Object> model, Map<String, byte[]> pictures) {
         Context context = new Context(Catalogue.spoken().locale(), model);

@@ -48,17 +48,17 @@ public class BenchService {
 
     /** Works out a stored card for the children of its room at a moment. */
     @Transactional(readOnly = true)
-    public BenchView reckon(SettingId settingId, CardView card, Moment moment) {
-        return reckon(settingId, card, Rung.AS_IS, moment);
+    public BenchView calculate(SettingId settingId, CardView card, Moment moment) {
+        return calculate(settingId, card, Rung.AS_IS, moment);
     }
 
     /** Works out a stored card on a step of its ladder: its amounts and its safety. */
     @Transactional(readOnly = true)
-    public BenchView reckon(SettingId settingId, CardView card, Rung rung, Moment moment) {
+    public BenchView calculate(SettingId settingId, CardView card, Rung rung, Moment moment) {
         RoomView room = rooms.get(settingId, card.roomId());
         LaidOut laid = contents.lay(
                 settingId, card.card().contentsOn(rung), card.card().usage().term());
-        return reckon(settingId, room, new Question(card.card(), List.of()), laid, moment);
+        return calculate(settingId, room, new Question(card.card(), List.of()), laid, moment);
     }
 
     /**
@@ -75,14 +75,14 @@ public class BenchService {
      * @param atHand things that need not be read again, by key
      */
     @Transactional(readOnly = true)
-    BenchView reckon(
+    BenchView calculate(
             SettingId settingId, RoomView room, Question question, Map<String, MaterialView> atHand, Moment moment) {
         LaidOut laid = contents.lay(
                 settingId, question.card().contents(), question.card().usage().term(), atHand);
-        return reckon(settingId, room, question, laid, moment);
+        return calculate(settingId, room, question, laid, moment);
     }
 
-    private BenchView reckon(SettingId settingId, RoomView room, Question question, LaidOut laid, Moment moment) {
+    private BenchView calculate(SettingId settingId, RoomView room, Question question, LaidOut laid, Moment moment) {
         Card card = question.card();
         PutOut putOut = laid.putOut();
         Optional<Vessel> vessel = laid.contents().vessel();

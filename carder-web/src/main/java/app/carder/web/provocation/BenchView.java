@@ -22,8 +22,8 @@ import java.util.UUID;
  * What the margin of a card shows.
  *
  * @param drawing of the vessel
- * @param amounts of what is poured; absent where there is nothing to reckon
- * @param plan of its use; absent where there is nothing to reckon
+ * @param amounts of what is poured; absent where there is nothing to work out
+ * @param plan of its use; absent where there is nothing to work out
  * @param containment what keeps it in its place
  * @param pieces of what is counted
  * @param levels the other way round: packs to depth

@@ -9,6 +9,7 @@ import app.carder.core.safety.Finding;
 import app.carder.core.said.Refused;
 import app.carder.exchange.json.CardFile;
 import app.carder.web.account.Viewer;
+import app.carder.web.calculator.CalculatorService;
 import app.carder.web.kits.KitDetails;
 import app.carder.web.kits.KitService;
 import app.carder.web.kits.KitView;
@@ -16,7 +17,6 @@ import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Required;
 import app.carder.web.provocation.SafetyService.Moment;
-import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
@@ -48,7 +48,7 @@ class CardExchange {
     private final MaterialService materials;
     private final RoomService rooms;
     private final SettingService settings;
-    private final ReckonerService reckoner;
+    private final CalculatorService calculator;
     private final KitService kits;
     private final ContentsService contents;
     private final Crosswalk crosswalk = Crosswalk.shipped();
@@ -59,7 +59,7 @@ class CardExchange {
             MaterialService materials,
             RoomService rooms,
             SettingService settings,
-            ReckonerService reckoner,
+            CalculatorService calculator,
             KitService kits,
             ContentsService contents) {
         this.provocations = provocations;
@@ -67,7 +67,7 @@ class CardExchange {
         this.materials = materials;
         this.rooms = rooms;
         this.settings = settings;
-        this.reckoner = reckoner;
+        this.calculator = calculator;
         this.kits = kits;
         this.contents = contents;
     }
@@ -225,7 +225,7 @@ class CardExchange {
                     List.of(),
                     Refused.why(wrong).words());
         }
-        BenchView reckoned = bench.reckon(
+        BenchView calculated = bench.calculate(
                 settingId,
                 room,
                 new BenchService.Question(read.card(), List.of()),
@@ -241,12 +241,12 @@ class CardExchange {
                         .toList(),
                 crosswalk.into(room.framework(), card.areas()).lost(),
                 inFile.lacking(card).map(MaterialView::name).toList(),
-                reckoned.findings(),
+                calculated.findings(),
                 "");
     }
 
     private CardFileReader reader(RoomView room, Materials inFile) {
-        return new CardFileReader(room.framework(), crosswalk, inFile.byCode(), reckoner::knows);
+        return new CardFileReader(room.framework(), crosswalk, inFile.byCode(), calculator::knows);
     }
 
     /**

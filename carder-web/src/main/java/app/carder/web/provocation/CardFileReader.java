@@ -64,7 +64,7 @@ final class CardFileReader {
      *
      * @param framework of the room
      * @param materials of the file that are described rightly, by code
-     * @param isTool which tools reckon here
+     * @param isTool which tools work out here
      */
     CardFileReader(
             Framework framework, Crosswalk crosswalk, Map<String, MaterialView> materials, Predicate<String> isTool) {
@@ -91,7 +91,7 @@ final class CardFileReader {
         return Stream.of(
                         card.put().stream().map(CardFile.Put::material),
                         card.rungs().stream().flatMap(rung -> Stream.of(rung.replaced(), rung.replacement())),
-                        card.reckonings().stream().flatMap(kept -> kept.things().stream()),
+                        card.calculations().stream().flatMap(kept -> kept.things().stream()),
                         Stream.ofNullable(card.kit())
                                 .flatMap(kit -> kit.things().stream())
                                 .map(CardFile.KitThing::material))
@@ -293,11 +293,12 @@ final class CardFileReader {
     }
 
     private List<Portion.Kept> kept(CardFile.Card card) {
-        return few("reckonings", card.reckonings(), CardLimits.MOST_KEPT).stream()
+        return few("calculations", card.calculations(), CardLimits.MOST_KEPT).stream()
                 .map(kept -> {
                     if (!isTool.test(kept.tool())) {
                         throw new IllegalArgumentException(
-                                "Its reckoning \"%s\" is not known here. Maybe update Carder?".formatted(kept.tool()));
+                                "Its calculation \"%s\" is not known here. Maybe update Carder?"
+                                        .formatted(kept.tool()));
                     }
                     return new Portion.Kept(Ids.next().toString(), kept.tool(), kept.inputs(), Optional.empty());
                 })

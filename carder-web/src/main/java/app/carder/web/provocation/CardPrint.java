@@ -10,12 +10,12 @@ import app.carder.core.ladder.Rung;
 import app.carder.core.safety.Finding;
 import app.carder.core.said.Said;
 import app.carder.exchange.pdf.PdfWords;
+import app.carder.web.calculator.Answer;
+import app.carder.web.calculator.CalculatorService;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Printer;
 import app.carder.web.provocation.SafetyService.Moment;
-import app.carder.web.reckoner.Answer;
-import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
@@ -43,7 +43,7 @@ class CardPrint {
 
     private final ProvocationService provocations;
     private final BenchService bench;
-    private final ReckonerService reckoner;
+    private final CalculatorService calculator;
     private final ContentsService contents;
     private final RoomService rooms;
     private final SettingService settings;
@@ -52,14 +52,14 @@ class CardPrint {
     CardPrint(
             ProvocationService provocations,
             BenchService bench,
-            ReckonerService reckoner,
+            CalculatorService calculator,
             ContentsService contents,
             RoomService rooms,
             SettingService settings,
             Printer printer) {
         this.provocations = provocations;
         this.bench = bench;
-        this.reckoner = reckoner;
+        this.calculator = calculator;
         this.contents = contents;
         this.rooms = rooms;
         this.settings = settings;
@@ -71,11 +71,11 @@ class CardPrint {
      *
      * @param card the card
      * @param room its room
-     * @param bench what was reckoned for today's children
+     * @param bench what was worked out for today's children
      * @param findings the gravest of them
      * @param more how many more there are
      * @param rungs of its ladder
-     * @param sets what its reckonings say, in a line each
+     * @param sets what its calculations say, in a line each
      * @param kit that it asks for
      * @param pictures of the first things that are put out
      */
@@ -226,28 +226,28 @@ class CardPrint {
     }
 
     private Printed printed(SettingId settingId, CardView card) {
-        BenchView reckoned = bench.reckon(settingId, card, Moment.day(settings.today(settingId)));
+        BenchView calculated = bench.calculate(settingId, card, Moment.day(settings.today(settingId)));
         List<Finding> gravest =
-                reckoned.findings().stream().limit(MOST_FINDINGS).toList();
+                calculated.findings().stream().limit(MOST_FINDINGS).toList();
         return new Printed(
                 card,
                 rooms.get(settingId, card.roomId()),
-                reckoned,
+                calculated,
                 gravest,
-                reckoned.findings().size() - gravest.size(),
+                calculated.findings().size() - gravest.size(),
                 card.ladder().stream().filter(rung -> rung.rung() != Rung.AS_IS).toList(),
                 card.contents().kept().stream()
-                        .map(kept -> reckoner.ask(settingId, kept.tool(), kept.inputs()))
+                        .map(kept -> calculator.ask(settingId, kept.tool(), kept.inputs()))
                         .flatMap(asked -> asked.answer().map(answer -> line(asked, answer)).stream())
                         .toList(),
-                reckoned.kit(),
+                calculated.kit(),
                 putOut(settingId, card)
                         .limit(MOST_PICTURES)
                         .map(material -> Picture.of(material.stocked()))
                         .toList());
     }
 
-    private static String line(ReckonerService.Asked asked, Answer answer) {
+    private static String line(CalculatorService.Asked asked, Answer answer) {
         String figures = answer.figures().stream()
                 .limit(4)
                 .map(figure -> figure.name() + ": " + figure.value())

@@ -8,11 +8,11 @@ import app.carder.core.card.PutOut;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.vessel.FillPlan;
+import app.carder.web.calculator.CalculatorService;
 import app.carder.web.kits.KitService;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
-import app.carder.web.reckoner.ReckonerService;
 import app.carder.web.setting.SettingId;
 import java.util.Collection;
 import java.util.HashMap;
@@ -32,12 +32,12 @@ public class ContentsService {
 
     private final MaterialService materials;
     private final KitService kits;
-    private final ReckonerService reckoner;
+    private final CalculatorService calculator;
 
-    ContentsService(MaterialService materials, KitService kits, ReckonerService reckoner) {
+    ContentsService(MaterialService materials, KitService kits, CalculatorService calculator) {
         this.materials = materials;
         this.kits = kits;
-        this.reckoner = reckoner;
+        this.calculator = calculator;
     }
 
     /** Everything that is needed to look into cards: read once for many of them. */
@@ -126,7 +126,7 @@ public class ContentsService {
             Map<String, String> keys = store.cupboard().stream()
                     .collect(
                             Collectors.toMap(MaterialView::code, thing -> LaidOut.key(thing.id()), (one, same) -> one));
-            Made made = reckoner.made(
+            Made made = calculator.made(
                     kept.tool(),
                     kept.inputs(),
                     store.cupboard().stream().map(MaterialView::stocked).toList(),

@@ -91,7 +91,7 @@ class PreparationController {
 
     /** The plan for what is typed right now, without keeping it. */
     @PostMapping("/cards/{cardId}/preparation/plan")
-    ModelAndView reckon(
+    ModelAndView calculate(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,
             @RequestParam MultiValueMap<String, String> parameters,

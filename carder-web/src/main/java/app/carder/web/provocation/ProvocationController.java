@@ -160,7 +160,7 @@ class ProvocationController {
 
     /** The margin for what is on the bench right now; without a script, the whole page. */
     @PostMapping("/rooms/{roomId}/bench")
-    ModelAndView reckon(
+    ModelAndView calculate(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam MultiValueMap<String, String> parameters,
@@ -168,7 +168,7 @@ class ProvocationController {
         Typed typed = Typed.of(parameters);
         if (requestType.equals("partial")) {
             ModelAndView margin = new ModelAndView("provocation/bench :: answer");
-            reckon(margin, viewer.settingId(), rooms.get(viewer.settingId(), roomId), there(viewer, typed), typed);
+            calculate(margin, viewer.settingId(), rooms.get(viewer.settingId(), roomId), there(viewer, typed), typed);
             return margin;
         }
         return form(viewer, roomId, there(viewer, typed).orElse(null), typed, new FormErrors());
@@ -210,7 +210,8 @@ class ProvocationController {
     }
 
     /** Puts the margin on a page. It is asked for with every keystroke, so it reads only what was typed, not the cupboard. */
-    private void reckon(ModelAndView page, SettingId settingId, RoomView room, Optional<CardView> there, Typed typed) {
+    private void calculate(
+            ModelAndView page, SettingId settingId, RoomView room, Optional<CardView> there, Typed typed) {
         List<MaterialView> readable = materials.named(settingId, CardForm.materialsOf(typed));
         FormErrors faults = new FormErrors();
         CardForm form = new CardForm(typed, faults, room.framework(), readable, id -> kits.has(settingId, id));
@@ -228,7 +229,8 @@ class ProvocationController {
         page.addObject("inCups", draft.usage().inCups());
         page.addObject("planned", draft.purpose().load());
         page.addObject("answerable", there.map(CardView::id));
-        page.addObject("bench", bench.reckon(settingId, room, question, byKey, Moment.day(settings.today(settingId))));
+        page.addObject(
+                "bench", bench.calculate(settingId, room, question, byKey, Moment.day(settings.today(settingId))));
     }
 
     /** What is on a card, also where the cupboard no longer has it. */
@@ -269,7 +271,7 @@ class ProvocationController {
         page.addObject("templates", card == null ? templates.forRoom(room) : List.<CardTemplate>of());
         page.addObject("covered", CardForm.sensesOf(typed));
         page.addObject("rows", CardForm.rows(typed));
-        reckon(page, settingId, room, Optional.ofNullable(card), typed);
+        calculate(page, settingId, room, Optional.ofNullable(card), typed);
         return page;
     }
 }

@@ -39,7 +39,7 @@ public class ProvocationService {
     private final ProvocationMaterialRepository lines;
     private final ProvocationRungRepository rungs;
     private final ProvocationStepRepository steps;
-    private final ProvocationReckoningRepository reckonings;
+    private final ProvocationCalculationRepository calculations;
     private final ProvocationAnswerRepository answers;
     private final SettingService settings;
     private final Clock clock;
@@ -49,7 +49,7 @@ public class ProvocationService {
             ProvocationMaterialRepository lines,
             ProvocationRungRepository rungs,
             ProvocationStepRepository steps,
-            ProvocationReckoningRepository reckonings,
+            ProvocationCalculationRepository calculations,
             ProvocationAnswerRepository answers,
             SettingService settings,
             Clock clock) {
@@ -57,7 +57,7 @@ public class ProvocationService {
         this.lines = lines;
         this.rungs = rungs;
         this.steps = steps;
-        this.reckonings = reckonings;
+        this.calculations = calculations;
         this.answers = answers;
         this.settings = settings;
         this.clock = clock;
@@ -113,23 +113,23 @@ public class ProvocationService {
         }
     }
 
-    /** Keeps a reckoning with a card; a second time with the same id changes nothing. */
+    /** Keeps a calculation with a card; a second time with the same id changes nothing. */
     @Transactional
     public void keep(Viewer viewer, UUID cardId, Portion.Kept kept) {
         find(viewer.settingId(), cardId);
-        List<ProvocationReckoning> there =
-                reckonings.findBySettingIdAndProvocationIdOrderByPosition(viewer.settingId(), cardId);
+        List<ProvocationCalculation> there =
+                calculations.findBySettingIdAndProvocationIdOrderByPosition(viewer.settingId(), cardId);
         if (there.size() < CardLimits.MOST_KEPT
                 && there.stream().noneMatch(one -> one.getId().toString().equals(kept.id()))) {
-            reckonings.save(new ProvocationReckoning(viewer.settingId(), cardId, there.size(), kept));
+            calculations.save(new ProvocationCalculation(viewer.settingId(), cardId, there.size(), kept));
         }
     }
 
-    /** Takes a reckoning off a card. */
+    /** Takes a calculation off a card. */
     @Transactional
-    public void forget(Viewer viewer, UUID cardId, UUID reckoningId) {
+    public void forget(Viewer viewer, UUID cardId, UUID calculationId) {
         find(viewer.settingId(), cardId);
-        reckonings.deleteBySettingIdAndProvocationIdAndId(viewer.settingId(), cardId, reckoningId);
+        calculations.deleteBySettingIdAndProvocationIdAndId(viewer.settingId(), cardId, calculationId);
     }
 
     /** Keeps what somebody answered to a question of the safety check about a card. */
@@ -202,10 +202,10 @@ public class ProvocationService {
                                 ProvocationStep::provocationId,
                                 Collectors.mapping(ProvocationStep::step, Collectors.toList())));
         Map<UUID, List<Portion.Kept>> kept =
-                reckonings.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
+                calculations.findBySettingIdAndProvocationIdInOrderByPosition(settingId, ids).stream()
                         .collect(Collectors.groupingBy(
-                                ProvocationReckoning::provocationId,
-                                Collectors.mapping(ProvocationReckoning::kept, Collectors.toList())));
+                                ProvocationCalculation::provocationId,
+                                Collectors.mapping(ProvocationCalculation::kept, Collectors.toList())));
         Map<UUID, Map<String, Answer>> answered = new HashMap<>();
         answers.findBySettingIdAndProvocationIdInOrderByAnsweredAt(settingId, ids)
                 .forEach(one -> answered.computeIfAbsent(one.provocationId(), card -> new HashMap<>())

@@ -1,8 +1,8 @@
 package app.carder.web.results;
 
+import app.carder.core.watch.Engagement;
 import app.carder.core.watch.PlayLasts;
 import app.carder.core.watch.PlayTrend;
-import app.carder.core.watch.TakeUp;
 import app.carder.core.watch.TimeBand;
 import app.carder.web.provocation.CardView;
 import java.time.LocalDate;
@@ -14,7 +14,7 @@ import java.util.Optional;
  * How a card was taken up.
  *
  * @param card which
- * @param takeUp in figures
+ * @param engagement in figures
  * @param proposal keep, vary or rest, with the reasons
  * @param rung the rung to try where it is to be varied, in words
  * @param rungIsWritten whether the card says how that rung differs
@@ -24,8 +24,8 @@ import java.util.Optional;
  */
 record CardPlayView(
         CardView card,
-        TakeUp takeUp,
-        TakeUp.Proposal proposal,
+        Engagement engagement,
+        Engagement.Proposal proposal,
         Optional<String> rung,
         boolean rungIsWritten,
         Optional<PlayTrend> trend,

@@ -26,12 +26,12 @@ class PlayWords {
                 length(summary.longestStretch()),
                 summary.longestIsLowerBound() ? "yes" : "no",
                 length(summary.engaged())));
-        int broken = summary.breakInsByAdults() + summary.breakInsByChildren();
+        int broken = summary.interruptionsByAdults() + summary.interruptionsByChildren();
         if (broken > 0) {
             parts.add(Said.say(
                     "results.adults-broke-in-children-came-back",
-                    summary.breakInsByAdults(),
-                    summary.breakInsByChildren(),
+                    summary.interruptionsByAdults(),
+                    summary.interruptionsByChildren(),
                     summary.returned(),
                     summary.medianReturn().map(PlayWords::length).orElse("none")));
         }

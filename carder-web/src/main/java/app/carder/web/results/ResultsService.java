@@ -2,6 +2,8 @@ package app.carder.web.results;
 
 import app.carder.core.ladder.Rung;
 import app.carder.core.said.Said;
+import app.carder.core.watch.Engagement;
+import app.carder.core.watch.Engagement.Player;
 import app.carder.core.watch.Episode;
 import app.carder.core.watch.Episode.Lasted;
 import app.carder.core.watch.Listening;
@@ -11,8 +13,6 @@ import app.carder.core.watch.PlayEvent;
 import app.carder.core.watch.PlayLasts;
 import app.carder.core.watch.PlaySummary;
 import app.carder.core.watch.PlayTrend;
-import app.carder.core.watch.TakeUp;
-import app.carder.core.watch.TakeUp.Player;
 import app.carder.core.watch.TimeBand;
 import app.carder.core.watch.TimeSample;
 import app.carder.core.watch.TimeSample.Activity;
@@ -180,14 +180,14 @@ public class ResultsService {
         Map<LocalDate, List<WatchRecord>> byDay = plays.stream()
                 .collect(Collectors.groupingBy(one -> day(settingId, one.from()), TreeMap::new, Collectors.toList()));
         Map<LocalDate, TimeOut> out = setOuts.timesOut(settingId, cardId);
-        TakeUp takeUp = TakeUp.of(byDay.entrySet().stream()
+        Engagement engagement = Engagement.of(byDay.entrySet().stream()
                 .map(day -> time(day.getValue(), Optional.ofNullable(out.get(day.getKey()))))
                 .toList());
-        TakeUp.Proposal proposal = takeUp.proposal();
-        Optional<Rung> rung = proposal.way().map(way -> way == TakeUp.Way.EASIER ? Rung.SIMPLER : Rung.HARDER);
+        Engagement.Proposal proposal = engagement.proposal();
+        Optional<Rung> rung = proposal.way().map(way -> way == Engagement.Way.EASIER ? Rung.SIMPLER : Rung.HARDER);
         return new CardPlayView(
                 card,
-                takeUp,
+                engagement,
                 proposal,
                 rung.map(Rung::words),
                 rung.flatMap(card.card()::step).isPresent(),
@@ -209,12 +209,12 @@ public class ResultsService {
                 .toList();
     }
 
-    private static TakeUp.Time<UUID> time(List<WatchRecord> records, Optional<TimeOut> out) {
+    private static Engagement.Time<UUID> time(List<WatchRecord> records, Optional<TimeOut> out) {
         Map<UUID, List<Episode>> byChild = new LinkedHashMap<>();
         records.forEach(one -> one.episodes()
                 .forEach((child, episodes) ->
                         byChild.computeIfAbsent(child, key -> new ArrayList<>()).addAll(episodes)));
-        return new TakeUp.Time<>(
+        return new Engagement.Time<>(
                 out.map(TimeOut::setOutAt),
                 Duration.ofMinutes(out.map(TimeOut::preparationMinutes).orElse(0)),
                 byChild.entrySet().stream()

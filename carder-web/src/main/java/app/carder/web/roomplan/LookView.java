@@ -1,6 +1,6 @@
 package app.carder.web.roomplan;
 
-import app.carder.core.reckoning.Reckoning;
+import app.carder.core.calculation.Calculation;
 import app.carder.core.room.Capacity;
 import app.carder.core.room.Play;
 import app.carder.core.room.RoomPlan;
@@ -66,12 +66,12 @@ public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<
         return rows;
     }
 
-    /** How much of a zone is seen, per cent; absent where it could not be reckoned. */
+    /** How much of a zone is seen, per cent; absent where it could not be worked out. */
     public Optional<Integer> seen(int zone, Play play) {
         return isLookedOver() ? Optional.of(sight.zones().get(zone).percent(play)) : Optional.empty();
     }
 
-    /** Whether sightlines, ways and what stands where were reckoned at all. */
+    /** Whether sightlines, ways and what stands where were worked out at all. */
     public boolean isLookedOver() {
         return sight.zones().size() == capacity.zones().size();
     }
@@ -83,8 +83,8 @@ public record LookView(RoomPlan plan, Sightlines sight, Capacity capacity, List<
                 .collect(Collectors.joining("|"));
     }
 
-    /** How the sightlines are reckoned. */
-    public Reckoning reckoning() {
-        return sight.reckoning(plan);
+    /** How the sightlines are worked out. */
+    public Calculation calculation() {
+        return sight.calculation(plan);
     }
 }

@@ -45,7 +45,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 
-/** Draws plans. The page sends the whole plan with every stroke; nothing of it is reckoned in the browser. */
+/** Draws plans. The page sends the whole plan with every stroke; nothing of it is worked out in the browser. */
 @Controller
 @AllowedTo(Audience.STAFF)
 class RoomPlanController {

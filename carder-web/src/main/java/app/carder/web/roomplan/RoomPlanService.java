@@ -174,7 +174,7 @@ public class RoomPlanService {
     }
 
     /**
-     * Looks a plan over with the children of the busiest of the next seven days. In no transaction: while it reckons, others use the
+     * Looks a plan over with the children of the busiest of the next seven days. In no transaction: while it works out, others use the
      * database.
      */
     public LookView look(SettingId settingId, UUID roomId, RoomPlan plan) {
@@ -204,9 +204,9 @@ public class RoomPlanService {
     }
 
     /** A few at a time, none of them long, so that plans leave room for everything else. */
-    private <T> T inTime(Function<TimeLimit, T> reckoning) {
+    private <T> T inTime(Function<TimeLimit, T> calculation) {
         try {
-            return places.with(() -> reckoning.apply(TimeLimit.of(limits.planTime())));
+            return places.with(() -> calculation.apply(TimeLimit.of(limits.planTime())));
         } catch (Busy others) {
             throw Refused.because("refused.busy").from(others);
         }

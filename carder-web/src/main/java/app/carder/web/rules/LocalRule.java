@@ -1,6 +1,6 @@
 package app.carder.web.rules;
 
-import app.carder.core.reckoning.Source;
+import app.carder.core.calculation.Source;
 import app.carder.core.safety.Finding;
 import app.carder.core.safety.Level;
 import app.carder.core.safety.Rule;

@@ -244,7 +244,7 @@ class SetOutController {
     }
 
     private BenchView check(Viewer viewer, CardView card, Rung rung, Optional<UUID> session) {
-        return bench.reckon(
+        return bench.calculate(
                 viewer.settingId(),
                 card,
                 rung,

@@ -8,7 +8,7 @@ import java.util.Currency;
  *
  * @param id its own
  * @param name for people
- * @param zone in which its days and hours are reckoned
+ * @param zone in which its days and hours are worked out
  * @param currency of its prices
  */
 public record SettingView(SettingId id, String name, ZoneId zone, Currency currency) {}

@@ -1,5 +1,6 @@
 package app.carder.web.week;
 
+import app.carder.core.said.Said;
 import app.carder.core.wording.NameGuard;
 import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.calendar.CalendarFile.Entry;
@@ -186,7 +187,8 @@ class CalendarService {
                 if (!lines.isEmpty()) {
                     entries.add(new Entry(
                             on + "-" + session.id() + "@carder",
-                            words.apply("%s: %d out".formatted(session.session().name(), lines.size())),
+                            words.apply(
+                                    Said.say("week.feed.out", session.session().name(), lines.size())),
                             room.name(),
                             words.apply(String.join("\n", lines)),
                             on.atTime(session.session().startsAt()),
@@ -208,7 +210,7 @@ class CalendarService {
                     .filter(day -> !one.ended() && !day.isBefore(from) && !day.isAfter(until))
                     .forEach(day -> entries.add(new Entry(
                             one.id() + "-" + day + "@carder",
-                            words.apply("Look and measure: " + one.title()),
+                            words.apply(Said.say("week.feed.to-be-checked", one.title())),
                             room.name(),
                             "",
                             day.atStartOfDay(),

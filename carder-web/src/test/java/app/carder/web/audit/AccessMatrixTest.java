@@ -90,9 +90,9 @@ class AccessMatrixTest extends WebTest {
                 "POST /kits/{kitId}",
                 "POST /kits/{kitId}/retire",
                 "GET /kits/{kitId}/checklist.pdf",
-                "GET /reckoners",
-                "GET /reckoners/{tool}",
-                "GET /reckoners/{tool}/strip.pdf",
+                "GET /calculators",
+                "GET /calculators/{tool}",
+                "GET /calculators/{tool}/strip.pdf",
                 "GET /rooms/{roomId}/focus",
                 "POST /rooms/{roomId}/focus",
                 "POST /rooms/{roomId}/focus/{groupId}/take-back",
@@ -139,11 +139,11 @@ class AccessMatrixTest extends WebTest {
                 "POST /look",
                 "POST /purposes",
                 "POST /about-me",
-                "GET /cards/{cardId}/reckonings",
-                "GET /cards/{cardId}/reckonings/new",
-                "GET /cards/{cardId}/reckonings/new/{tool}",
-                "POST /cards/{cardId}/reckonings/new/{tool}",
-                "POST /cards/{cardId}/reckonings/{reckoningId}/forget",
+                "GET /cards/{cardId}/calculations",
+                "GET /cards/{cardId}/calculations/new",
+                "GET /cards/{cardId}/calculations/new/{tool}",
+                "POST /cards/{cardId}/calculations/new/{tool}",
+                "POST /cards/{cardId}/calculations/{calculationId}/forget",
                 "GET /cards/{cardId}/print",
                 "GET /cards/{cardId}/card.pdf",
                 "GET /cards/{cardId}/labels.pdf",
@@ -364,7 +364,7 @@ class AccessMatrixTest extends WebTest {
                             assertThat(other).as(OTHERS.getOrDefault(role, "")).isEqualTo(403);
                         } else if (namesARecord(route)
                                 && !route.contains("{token}")
-                                && !route.contains(" /reckoners/")) {
+                                && !route.contains(" /calculators/")) {
                             assertThat(other).as(OTHERS.getOrDefault(role, "")).isEqualTo(404);
                         } else {
                             assertThat(other)
@@ -619,9 +619,9 @@ class AccessMatrixTest extends WebTest {
                                 anouk)
                         .toString());
         ids.put(
-                "reckoningId",
+                "calculationId",
                 id(
-                                "select id from provocation_reckoning where provocation_id = ? order by 1",
+                                "select id from provocation_calculation where provocation_id = ? order by 1",
                                 card("Lentils to the line"))
                         .toString());
         ids.put("accountId", practitioner("matrix." + UUID.randomUUID()).toString());

@@ -33,7 +33,7 @@ class DemoDataTest extends WebTest {
             assertThat(margin.select(".bench-faults")).isEmpty();
             assertThat(margin.text()).contains("Looked at:");
             assertThat(margin.select(".level-never")).isEmpty();
-            var sets = get("imelda", "/cards/" + card + "/reckonings").page();
+            var sets = get("imelda", "/cards/" + card + "/calculations").page();
             assertThat(sets.select(".bench-faults"))
                     .as(sets.title() + sets.select(".bench-faults").text())
                     .isEmpty();

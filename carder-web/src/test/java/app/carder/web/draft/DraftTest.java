@@ -46,7 +46,7 @@ class DraftTest extends WebTest {
         assertThat(keep(username, "/drafts", ABOUT_ME, "latex, grass").status()).isEqualTo(204);
 
         assertThat(found(username, ABOUT_ME))
-                .contains("[[\"avoids\",\"latex, grass\"]]", "Wednesday 6 May, 10:05")
+                .contains("[[\"avoids\",\"latex, grass\"]]", "Wed 6 May, 10:05")
                 .doesNotContain("\"latex\"");
         assertThat(found("hamish", ABOUT_ME)).isEqualTo("[]");
         assertThat(found("imelda", ABOUT_ME)).isEqualTo("[]");

@@ -36,7 +36,7 @@ class MaterialTest extends WebTest {
                             .page()
                             .select(".kind")
                             .eachText())
-                    .containsOnly("vessel");
+                    .containsOnly("container");
             assertThat(get("tobias", "/materials?q=unicorn").text()).contains("Nothing here has that name");
         }
 

@@ -15,7 +15,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 class CardExchangeTest extends WebTest {
 
     @Test
-    void anotherSettingTakesOverACardWithItsLadderStepsAndReckonings() {
+    void anotherSettingTakesOverACardWithItsLadderStepsAndCalculations() {
         String json = get("tobias", "/cards/" + card("Painted rice for mosaics") + "/card.json")
                 .text();
 
@@ -145,7 +145,7 @@ class CardExchangeTest extends WebTest {
                 "kit without a name | {'title':'A','areas':['sme-touch'],'kit':{'things':[{'material':'t','pieces':1}]}} | kit needs a name",
                 "kit of nothing known | {'title':'A','areas':['sme-touch'],'kit':{'name':'K','things':[{'material':'zz','pieces':1}]}} | not described",
                 "kit of too many | {'title':'A','areas':['sme-touch'],'kit':{'name':'K','things':[{'material':'t','pieces':5000}]}} | Pieces in the kit must be from 1",
-                "tool unknown | {'title':'A','areas':['sme-touch'],'reckonings':[{'tool':'alchemy'}]} | Its reckoning 'alchemy' is not known here"
+                "tool unknown | {'title':'A','areas':['sme-touch'],'calculations':[{'tool':'alchemy'}]} | Its calculation 'alchemy' is not known here"
             })
     void leavesOutACardThatIsWrongAndSaysWhy(String what, String card, String words) {
         String json = file(card.replace("LONG", "x".repeat(2001)));
@@ -190,11 +190,12 @@ class CardExchangeTest extends WebTest {
     @Test
     void takesNoControlCharactersOver() {
         String json = file("{'title':'Quiet\\u0000 post','areas':['sme-touch'],"
-                + "'reckonings':[{'tool':'kits','inputs':{'children':'2\\u00000'}}]}");
+                + "'calculations':[{'tool':'kits','inputs':{'children':'2\\u00000'}}]}");
 
         post("tobias", "/rooms/" + room("Loft") + "/cards/import/cards", "json", json);
 
-        assertThat(get("tobias", "/cards/" + card("Quiet post") + "/reckonings").status())
+        assertThat(get("tobias", "/cards/" + card("Quiet post") + "/calculations")
+                        .status())
                 .isEqualTo(200);
     }
 

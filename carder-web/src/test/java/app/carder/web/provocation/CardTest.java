@@ -19,14 +19,14 @@ class CardTest extends WebTest {
     private static final String RICE = "Rice, white long-grain";
 
     @Test
-    void reckonsAmountsDrawingAndSafetyForTheMargin() {
+    void calculatesAmountsDrawingAndSafetyForTheMargin() {
         var margin = bench(riceTray("amount", "4", "packs", "5")).page();
 
         assertThat(margin.select("html main")).isEmpty();
         String amounts = margin.select(".amount").text().replace('\u00a0', ' ');
         assertThat(amounts).contains("9.60 L", "7.51 kg", "8 packs, £15.60", "493 g");
         assertThat(amounts).contains("5 packs of Rice, white long-grain", "2.7 cm");
-        assertThat(margin.select(".reckoning").first().text())
+        assertThat(margin.select(".calculation").first().text())
                 .contains("V = length × width × depth", "60.0 × 40.0 × 4.0 cm", "USDA SR Legacy 20044");
         assertThat(margin.select("svg polygon.fill")).hasSize(1);
         assertThat(margin.select(".finding").text()).contains("Loose grain and mouthing", "Yusuf", "mouths things");

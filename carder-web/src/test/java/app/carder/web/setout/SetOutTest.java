@@ -157,7 +157,7 @@ class SetOutTest extends WebTest {
         assertThat(page)
                 .contains(
                         "Loose grain and mouthing: Rice, white long-grain",
-                        "by Tobias Renn on 6 May",
+                        "by Tobias Renn on Wed 6 May",
                         "Small group of two");
     }
 

@@ -327,7 +327,7 @@ class UndoTest extends WebTest {
         not.put("/proposals/{proposalId}/stop", "suggest again with the button beside it");
         not.put("/rooms/{roomId}/framework", "the form is beside it");
         not.put("/cards/{cardId}/preparation/plan", "works it out and saves nothing");
-        not.put("/cards/{cardId}/reckonings/new/{tool}", "adds one, which is removed with the button beside it");
+        not.put("/cards/{cardId}/calculations/new/{tool}", "adds one, which is removed with the button beside it");
 
         Map<String, Boolean> routes = new TreeMap<>();
         router.getHandlerMethods().forEach((info, handler) -> {

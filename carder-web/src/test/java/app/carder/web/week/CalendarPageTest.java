@@ -171,10 +171,7 @@ class CalendarPageTest extends WebTest {
                 feed.text(), LocalDate.of(2026, 5, 4), LocalDate.of(2026, 5, 15), ZoneId.of("Europe/London"));
         assertThat(read)
                 .extracting(Occasion::summary)
-                .contains(
-                        "Free play: 4 out",
-                        "Closed: training for everyone",
-                        "Look and measure: Bean in the parcel box");
+                .contains("Free play: 4 out", "Closed: training for everyone", "To be checked: Bean in the parcel box");
         for (String child : database.queryForList("select given_name from child", String.class)) {
             assertThat(feed.text()).doesNotContain(child + " ").doesNotContain(child + "'");
         }
