@@ -15,6 +15,8 @@ import app.carder.core.watchlog.CountLines;
 import app.carder.core.watchlog.Entry;
 import app.carder.core.watchlog.Entry.Arrived;
 import app.carder.core.watchlog.Entry.Checked;
+import app.carder.core.watchlog.Entry.Compared;
+import app.carder.core.watchlog.Entry.Comparison;
 import app.carder.core.watchlog.Entry.Counted;
 import app.carder.core.watchlog.Entry.Grouped;
 import app.carder.core.watchlog.Entry.Heard;
@@ -22,7 +24,9 @@ import app.carder.core.watchlog.Entry.Retimed;
 import app.carder.core.watchlog.Entry.Spot;
 import app.carder.core.watchlog.Entry.TakenBack;
 import app.carder.core.watchlog.Entry.Tap;
+import app.carder.core.watchlog.Entry.TimedMinute;
 import app.carder.core.watchlog.Entry.Tried;
+import app.carder.core.watchlog.Entry.Turned;
 import app.carder.core.watchlog.EntryCodec;
 import app.carder.core.watchlog.EntryLine;
 import app.carder.core.watchlog.Noted;
@@ -187,10 +191,13 @@ class TranslationTest {
     private Entry count() {
         UUID child = any(CHILDREN);
         String what = any(FRIENDS);
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(7)) {
             case 0 -> new Counted(child, what, random.nextInt(5) - 1);
             case 1 -> new Checked(child, what, random.nextInt(6), 6);
             case 2 -> new Grouped(child, what, random.nextInt(6));
+            case 3 -> new Turned(child, what, random.nextInt(2_000));
+            case 4 -> new Compared(child, what, any(Arrays.asList(Comparison.values())));
+            case 5 -> new TimedMinute(child, what, random.nextInt(80), 60);
             default ->
                 new Tried(
                         child,

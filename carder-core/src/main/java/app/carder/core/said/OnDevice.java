@@ -7,7 +7,8 @@ import java.util.TreeMap;
 /** What the core says on a device, where there is no catalogue: the page carries these words in the language of who uses it. */
 public final class OnDevice {
 
-    /** Beginnings of codes. Their words name what they are about, {@code {0}}, and nothing else: no plurals, no choices. */
+    /** Beginnings of codes. Their words name what they are about, {@code {0}}, or count it,
+     * {@code {0,plural,one{# turn}other{# turns}}}: the page knows no other forms. */
     private static final Set<String> SAID = Set.of(
             "comparison.",
             "language-reason.",

@@ -60,10 +60,10 @@ public final class CountLines {
 
     private static String turns(List<Turned> turns) {
         int points = tally(turns, Turned::points);
-        return said("working.turns-and-points", turns.size(), points);
+        return Said.say("working.turns-and-points", turns.size(), points);
     }
 
-    /** Numbers as they are, since the device has words without forms for one and several. */
+    /** Numbers as they were tapped, without marks between thousands. */
     private static String said(String code, Object... about) {
         return Said.say(code, Arrays.stream(about).map(String::valueOf).toArray());
     }

@@ -119,7 +119,7 @@ class WatchRecordTest {
                 .containsExactly(
                         "parcels: 3",
                         "a knot: 1 of 2, 1 alone",
-                        "ring: turns 1, points 1",
+                        "ring: 1 turn, 1 point",
                         "stamps matched: 5 of 6",
                         "red labels: 7",
                         "the same as the long string",
