@@ -1,11 +1,13 @@
 // The one script of every page: wires the behaviours, each a module of its own.
 import "./typing.mjs";
 import "./shortcuts.mjs";
+import "./near.mjs";
 import "./once.mjs";
 import "./fill.mjs";
 import "./focus.mjs";
 import "./go.mjs";
 import "./sign-out.mjs";
+import "./stays.mjs";
 import "./time-left.mjs";
 import "./typed-early.mjs";
 

@@ -61,7 +61,8 @@ class StatementCountTest extends WebTest {
 
         pages.forEach((path, username) -> {
             database.update(
-                    "update setting_change set people = people + 1, places = places + 1, cards = cards + 1, board = board + 1");
+                    "update setting_change set people = people + 1, places = places + 1, cards = cards + 1, board = board + 1,"
+                            + " records = records + 1");
             assertThat(Statements.of(() -> get(username, path))).as(path).hasSizeLessThanOrEqualTo(MOST_AFTER_A_CHANGE);
         });
     }

@@ -10,6 +10,8 @@ import app.carder.web.family.FamilyService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.page.Paging;
 import app.carder.web.room.RoomService;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.watch.ObservationService;
@@ -54,6 +56,7 @@ class ChildRecordService {
         this.settings = settings;
     }
 
+    @Remembered({Area.PEOPLE, Area.PLACES, Area.BOARD, Area.RECORDS})
     @Transactional(readOnly = true)
     ChildRecord of(SettingId settingId, UUID childId, Optional<String> notch, int page) {
         ChildView child = children.get(settingId, childId);

@@ -5,15 +5,19 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
+import app.carder.web.find.Found.Group;
+import app.carder.web.find.Found.Hit;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -27,6 +31,7 @@ import org.springframework.web.servlet.ModelAndView;
 class FindController {
 
     private static final int LONGEST = 200;
+    private static final int NEAREST = 8;
 
     private final FindService find;
     private final RoomService rooms;
@@ -40,7 +45,28 @@ class FindController {
         this.border = border;
     }
 
-    @GetMapping("/find")
+    /** Names that fit what somebody types at the top of a page. */
+    @GetMapping(path = "/find", params = "near")
+    ModelAndView near(
+            @AuthenticationPrincipal Viewer viewer, @RequestParam(name = "q", defaultValue = "") String query) {
+        ModelAndView part = new ModelAndView("find/find :: near");
+        part.addObject(
+                "near",
+                query.length() > LONGEST
+                        ? List.of()
+                        : hits(find.named(viewer, border.within(viewer), query))
+                                .limit(NEAREST)
+                                .toList());
+        part.addObject("query", query);
+        return part;
+    }
+
+    private static Stream<Hit> hits(List<Group> groups) {
+        return groups.stream().flatMap(group -> group.hits().stream());
+    }
+
+    /** What fits; with "go", straight to the only thing of that name. */
+    @GetMapping(path = "/find", params = "!near")
     ModelAndView find(
             @AuthenticationPrincipal Viewer viewer,
             @RequestParam MultiValueMap<String, String> parameters,
@@ -55,6 +81,13 @@ class FindController {
                 day(typed, "from", errors),
                 day(typed, "until", errors));
         ModelAndView page = new ModelAndView(requestType.equals("partial") ? "find/find :: found" : "find/find");
+        if (typed.has("go", "true") && !errors.any()) {
+            List<Hit> hits =
+                    hits(find.named(viewer, border.within(viewer), query)).toList();
+            if (hits.size() == 1) {
+                return new ModelAndView("redirect:" + hits.get(0).address());
+            }
+        }
         // Nothing stands below a day that could not be read: it would pass for what was found within it.
         Optional<Set<UUID>> open = border.within(viewer);
         page.addObject("found", errors.any() ? Found.nothing(query, filters) : find.find(viewer, open, query, filters));

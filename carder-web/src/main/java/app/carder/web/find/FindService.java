@@ -73,6 +73,19 @@ class FindService {
      */
     @Transactional(readOnly = true)
     Found find(Viewer viewer, Optional<Set<UUID>> open, String query, Filters filters) {
+        List<Written> found =
+                query.isBlank() && !filters.any() ? List.of() : written.find(viewer.settingId(), open, query, filters);
+        return new Found(
+                query,
+                filters,
+                named(viewer, open, query),
+                found.subList(0, Math.min(found.size(), WrittenWords.most())),
+                found.size() > WrittenWords.most());
+    }
+
+    /** What has a name that fits a query, the best of each kind first. */
+    @Transactional(readOnly = true)
+    List<Group> named(Viewer viewer, Optional<Set<UUID>> open, String query) {
         NameSearch search = NameSearch.of(query);
         List<Group> groups = new ArrayList<>();
         if (!search.isEmpty()) {
@@ -86,14 +99,7 @@ class FindService {
                     .filter(group -> !group.hits().isEmpty())
                     .forEach(groups::add);
         }
-        List<Written> found =
-                search.isEmpty() && !filters.any() ? List.of() : written.find(viewer.settingId(), open, query, filters);
-        return new Found(
-                query,
-                filters,
-                groups,
-                found.subList(0, Math.min(found.size(), WrittenWords.most())),
-                found.size() > WrittenWords.most());
+        return groups;
     }
 
     private static Group group(String code, NameSearch search, Stream<Named> all) {

@@ -1,14 +1,14 @@
 package app.carder.web.frame;
 
 import app.carder.core.week.DayStrip;
-import app.carder.web.account.Viewer;
-import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setout.SetOutView;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.OccasionService;
-import app.carder.web.setting.SettingService;
+import app.carder.web.setting.Remembered;
+import app.carder.web.setting.SettingId;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,16 +20,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class DayFrame {
 
-    private final RoomService rooms;
     private final SetOutService setOuts;
     private final OccasionService occasions;
-    private final SettingService settings;
 
-    DayFrame(RoomService rooms, SetOutService setOuts, OccasionService occasions, SettingService settings) {
+    DayFrame(SetOutService setOuts, OccasionService occasions) {
         this.occasions = occasions;
-        this.rooms = rooms;
         this.setOuts = setOuts;
-        this.settings = settings;
     }
 
     /**
@@ -58,21 +54,14 @@ public class DayFrame {
      */
     public record Block(DayStrip.Block place, List<String> cards) {}
 
-    /** For the viewer's home room; absent where the setting has no room. */
+    /** A room's day as it stands in a minute of it, in the setting's zone. */
+    @Remembered({Area.BOARD, Area.CARDS, Area.PEOPLE, Area.PLACES})
     @Transactional(readOnly = true)
-    public Optional<Frame> of(Viewer viewer) {
-        return viewer.role().isStaff()
-                ? RoomService.home(viewer, rooms.all(viewer.settingId())).map(room -> frame(viewer, room))
-                : Optional.empty();
-    }
-
-    private Frame frame(Viewer viewer, RoomView room) {
-        LocalDateTime at = settings.localNow(viewer.settingId());
-        List<SessionView> sessions = occasions.openDays(viewer.settingId()).isOpen(at.toLocalDate())
-                ? room.sessionsOn(at.getDayOfWeek())
-                : List.of();
+    public Frame of(SettingId settingId, RoomView room, LocalDateTime at) {
+        List<SessionView> sessions =
+                occasions.openDays(settingId).isOpen(at.toLocalDate()) ? room.sessionsOn(at.getDayOfWeek()) : List.of();
         DayStrip strip = DayStrip.of(sessions.stream().map(SessionView::session).toList(), at.toLocalTime());
-        List<SetOutView> out = setOuts.out(viewer.settingId(), room, at.toLocalDate());
+        List<SetOutView> out = setOuts.out(settingId, room, at.toLocalDate());
         List<Block> blocks = new ArrayList<>();
         for (int i = 0; i < strip.blocks().size(); i++) {
             SessionView session = sessions.get(i);

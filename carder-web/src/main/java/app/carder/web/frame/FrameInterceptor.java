@@ -1,7 +1,10 @@
 package app.carder.web.frame;
 
 import app.carder.web.account.Viewer;
+import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
@@ -21,9 +24,13 @@ class FrameInterceptor implements HandlerInterceptor, WebMvcConfigurer {
     private static final String FRAME = "frame";
 
     private final DayFrame days;
+    private final RoomService rooms;
+    private final SettingService settings;
 
-    FrameInterceptor(DayFrame days) {
+    FrameInterceptor(DayFrame days, RoomService rooms, SettingService settings) {
         this.days = days;
+        this.rooms = rooms;
+        this.settings = settings;
     }
 
     @Override
@@ -44,7 +51,9 @@ class FrameInterceptor implements HandlerInterceptor, WebMvcConfigurer {
             page.addObject(FRAME, new LazyContextVariable<FrameView>() {
                 @Override
                 protected FrameView loadValue() {
-                    Optional<DayFrame.Frame> day = days.of(viewer);
+                    SettingId settingId = viewer.settingId();
+                    Optional<DayFrame.Frame> day = RoomService.home(viewer, rooms.all(settingId))
+                            .map(home -> days.of(settingId, home, settings.minute(settingId)));
                     return new FrameView(
                             viewer,
                             room.or(() -> day.map(DayFrame.Frame::room)),

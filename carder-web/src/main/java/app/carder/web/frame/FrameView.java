@@ -1,10 +1,12 @@
 package app.carder.web.frame;
 
 import app.carder.web.account.Viewer;
+import app.carder.web.page.KeptByValue;
 import app.carder.web.room.RoomView;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -18,7 +20,8 @@ import java.util.stream.Stream;
  * @param folded the pages whose purpose is told no more
  */
 public record FrameView(
-        Viewer viewer, Optional<RoomView> room, Optional<DayFrame.Frame> day, String path, Folded folded) {
+        Viewer viewer, Optional<RoomView> room, Optional<DayFrame.Frame> day, String path, Folded folded)
+        implements KeptByValue {
 
     private static final List<Tab> TABS = List.of(
             new Tab("plan", "common.plan", "/plan", "p"),
@@ -51,6 +54,12 @@ public record FrameView(
         FrameView nowhere = new FrameView(viewer, room, Optional.empty(), "", Folded.NONE);
         return Stream.concat(TABS.stream().map(Tab::name), Stream.of("menu"))
                 .flatMap(tab -> nowhere.places(tab).stream());
+    }
+
+    /** Of little: a room with all that it holds takes long to count. */
+    @Override
+    public int hashCode() {
+        return Objects.hash(viewer, path);
     }
 
     /** The tabs. */

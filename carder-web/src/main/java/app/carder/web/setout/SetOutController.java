@@ -196,9 +196,12 @@ class SetOutController {
 
     @PostMapping("/set-outs/{setOutId}/put-away")
     @CanBeUndone(Deed.CARD_PUT_AWAY)
-    String putAway(@AuthenticationPrincipal Viewer viewer, @PathVariable("setOutId") UUID setOutId) {
-        setOuts.putAway(viewer.settingId(), setOutId);
-        return "redirect:/set-out";
+    String putAway(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("setOutId") UUID setOutId,
+            @RequestParam(name = "today", defaultValue = "false") boolean fromToday) {
+        UUID room = setOuts.putAway(viewer.settingId(), setOutId);
+        return fromToday ? "redirect:/?room=" + room : "redirect:/rooms/" + room + "/set-out";
     }
 
     private Optional<SetOutDetails> read(

@@ -181,12 +181,16 @@ public class SetOutService {
                 .orElseGet(() -> Moment.day(on));
     }
 
-    /** Puts a card away again. */
+    /**
+     * Puts a card away again.
+     *
+     * @return the room in which it was out
+     */
     @Transactional
-    public void putAway(SettingId settingId, UUID setOutId) {
-        setOuts.findByIdAndSettingId(setOutId, settingId)
-                .orElseThrow(NotFound::new)
-                .putAway(clock.instant());
+    public UUID putAway(SettingId settingId, UUID setOutId) {
+        SetOut out = setOuts.findByIdAndSettingId(setOutId, settingId).orElseThrow(NotFound::new);
+        out.putAway(clock.instant());
+        return out.roomId();
     }
 
     /**

@@ -8,6 +8,8 @@ public enum Area {
     PLACES,
     /** Cards with all that belongs to them, the cupboard, kits. */
     CARDS,
-    /** What is planned, set out, ticked, investigated. */
-    BOARD
+    /** What is planned, set out, ticked, investigated; photos. */
+    BOARD,
+    /** What was written about children, journals, replies, and what any of it said before. */
+    RECORDS
 }

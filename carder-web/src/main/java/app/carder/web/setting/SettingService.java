@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
@@ -68,6 +69,11 @@ public class SettingService {
     /** Now, in the setting's zone. */
     public LocalDateTime localNow(SettingId id) {
         return local(id, clock.instant());
+    }
+
+    /** The minute that runs, in the setting's zone: what is kept for as long as a clock on a page stands still. */
+    public LocalDateTime minute(SettingId id) {
+        return localNow(id).truncatedTo(ChronoUnit.MINUTES);
     }
 
     /** An instant, in the setting's zone. */

@@ -6,6 +6,7 @@ import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
+import app.carder.web.setting.SettingService;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -20,10 +21,12 @@ class TodayController {
 
     private final TodayService today;
     private final RoomService rooms;
+    private final SettingService settings;
 
-    TodayController(TodayService today, RoomService rooms) {
+    TodayController(TodayService today, RoomService rooms, SettingService settings) {
         this.today = today;
         this.rooms = rooms;
+        this.settings = settings;
     }
 
     @GetMapping("/")
@@ -42,7 +45,7 @@ class TodayController {
                 .orElseThrow(NotFound::new);
         model.addAttribute("room", room);
         model.addAttribute("rooms", all);
-        model.addAttribute("day", today.of(viewer.settingId(), room));
+        model.addAttribute("day", today.of(viewer.settingId(), room, settings.minute(viewer.settingId())));
         return "today/today";
     }
 }

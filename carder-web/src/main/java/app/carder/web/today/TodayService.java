@@ -16,9 +16,10 @@ import app.carder.web.room.ZoneView;
 import app.carder.web.rota.RotaService;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setout.SetOutView;
+import app.carder.web.setting.Area;
 import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
-import app.carder.web.setting.SettingService;
 import app.carder.web.today.TodayView.Planned;
 import app.carder.web.today.TodayView.Unseen;
 import app.carder.web.watch.ObservationService;
@@ -54,7 +55,6 @@ class TodayService {
     private final InvestigationService investigations;
     private final RotaService rota;
     private final OccasionService occasions;
-    private final SettingService settings;
 
     TodayService(
             SetOutService setOuts,
@@ -65,8 +65,7 @@ class TodayService {
             ListService lists,
             InvestigationService investigations,
             RotaService rota,
-            OccasionService occasions,
-            SettingService settings) {
+            OccasionService occasions) {
         this.setOuts = setOuts;
         this.children = children;
         this.observations = observations;
@@ -76,12 +75,12 @@ class TodayService {
         this.investigations = investigations;
         this.rota = rota;
         this.occasions = occasions;
-        this.settings = settings;
     }
 
+    /** A room's day as it stands in a minute of it, in the setting's zone. */
+    @Remembered({Area.BOARD, Area.CARDS, Area.PEOPLE, Area.PLACES, Area.RECORDS})
     @Transactional(readOnly = true)
-    TodayView of(SettingId settingId, RoomView room) {
-        LocalDateTime now = settings.localNow(settingId);
+    TodayView of(SettingId settingId, RoomView room, LocalDateTime now) {
         LocalDate today = now.toLocalDate();
         LocalTime time = now.toLocalTime();
         Optional<SessionView> session = room.sessionsOn(today.getDayOfWeek()).stream()

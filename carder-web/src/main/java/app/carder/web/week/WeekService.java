@@ -103,6 +103,7 @@ public class WeekService {
     }
 
     /** The board of a week. */
+    @Remembered({Area.BOARD, Area.CARDS, Area.PEOPLE, Area.PLACES, Area.RECORDS})
     @Transactional(readOnly = true)
     public BoardView board(SettingId settingId, RoomView room, LocalDate monday) {
         OpenDays open = occasions.openDays(settingId);
