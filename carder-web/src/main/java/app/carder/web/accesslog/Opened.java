@@ -50,7 +50,7 @@ enum Opened {
     CUPBOARD("/kits", "/materials"),
     CALCULATION("/calculators"),
     OWN("/about-me", "/account", "/drafts", "/look", "/purposes"),
-    CHECKED("/overruled", "/what-carder-looks-at", "/words"),
+    CHECKED("/overruled", "/what-carder-looks-at", "/words", "/parts"),
     FIRST_RUN("/first-run", "/sign-in");
 
     private final List<String> beginnings;

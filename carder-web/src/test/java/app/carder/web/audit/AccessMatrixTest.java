@@ -59,6 +59,7 @@ class AccessMatrixTest extends WebTest {
                 STAFF,
                 "GET /children",
                 "GET /find",
+                "GET /parts",
                 "GET /day-history",
                 "POST /done/{doneId}/undo",
                 "POST /rooms/{roomId}/visits",

@@ -57,6 +57,7 @@ public abstract class WebTest {
         registry.add("carder.demo", () -> "true");
         registry.add("carder.media.folder", MEDIA::toString);
         registry.add("carder.pseudo-language", () -> "true");
+        registry.add("carder.parts", () -> "true");
         registry.add("spring.jpa.properties.hibernate.generate_statistics", () -> "true");
         registry.add("logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener", () -> "off");
         registry.add("logging.level.org.hibernate.session.metrics", () -> "off");
