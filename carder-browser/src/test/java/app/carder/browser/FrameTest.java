@@ -12,6 +12,8 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Media;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
@@ -60,6 +62,11 @@ class FrameTest {
     }
 
     @Test
+    void thePartsOfPagesAreShownOnlyWhereSomebodyAskedForThem() {
+        assertThat(page.request().get("/parts").status()).isEqualTo(404);
+    }
+
+    @Test
     void aPageBeginsWithinNinetySixPixelsAtADesk() {
         for (String path : PAGES) {
             page.navigate(path);
@@ -71,9 +78,10 @@ class FrameTest {
     @Test
     void nothingIsCutOffWithTheSpacingsThatSomePeopleNeed() {
         List<String> faults = new ArrayList<>();
+        Set<String> places = AllPlaces.of(page);
         for (Size size : List.of(RunningCarder.DESKTOP, RunningCarder.PHONE)) {
             page.setViewportSize(size.width(), size.height());
-            for (String path : PAGES) {
+            for (String path : places) {
                 page.navigate(path);
                 page.evaluate(WITH_SPACING);
                 CutOff.on(page).forEach(fault -> faults.add(size + " " + path + ": " + fault));
@@ -85,8 +93,9 @@ class FrameTest {
     @Test
     void everyPageCanBePrintedAndReadFromACopierWithoutColours() {
         List<String> faults = new ArrayList<>();
+        Set<String> places = AllPlaces.of(page);
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT).setColorScheme(ColorScheme.DARK));
-        for (String path : PAGES) {
+        for (String path : places) {
             page.navigate(path);
             ((List<?>) page.evaluate(ON_PAPER)).forEach(fault -> faults.add(path + ": " + fault));
         }
@@ -189,18 +198,39 @@ class FrameTest {
     }
 
     @Test
-    void slashLeadsToFindAndWhatIsTypedThereIsFound() {
+    void slashLeadsToFindWhichNamesWhatFitsAndOpensTheOnlyThingOfThatName() {
+        Locator field = page.locator(".frame .find [type=search]");
         page.navigate("/week");
         page.keyboard().press("/");
-        assertThat(page.locator(".frame .find input")).isFocused();
-        page.keyboard().type("anouk");
+        assertThat(field).isFocused();
+        page.keyboard().type("anou");
+        assertThat(page.locator("#near a").first()).containsText("Anouk");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator("#near a").first()).isFocused();
+        page.keyboard().press("Escape");
+        assertThat(field).isFocused();
+        assertThat(page.locator("#near a")).hasCount(0);
+
         page.keyboard().press("Enter");
-        page.waitForURL("**/find?q=anouk");
-        page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("Anouk").setExact(true))
-                .click();
         page.waitForURL("**/children/*");
+        assertThat(page.locator("h1")).containsText("Anouk");
+    }
+
+    @Test
+    void whatSeveralThingsAreCalledIsFoundAndStandsInTheAddress() {
+        page.navigate("/week");
+        page.keyboard().press("/");
+        page.keyboard().type("rice");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/find?*q=rice");
+        page.locator("#q").pressSequentially(" by");
+        assertThat(page.locator("#found a").first()).hasText("Rice by the kilo");
+        page.waitForURL(Pattern.compile("/find\\?.*rice(\\+|%20)by"));
+        page.locator("#found a").first().click();
+        page.waitForURL("**/cards/*");
+        page.goBack();
+        assertThat(page.locator("#q")).hasValue("rice by");
+        assertThat(page.locator("#found a").first()).hasText("Rice by the kilo");
     }
 
     @Test
@@ -227,18 +257,27 @@ class FrameTest {
     /** Until somebody who speaks it has checked it, what German says of safety stands in English beside it. */
     @Test
     void eachPersonChoosesTheLanguage() {
-        page.navigate("/look");
-        page.getByLabel("Deutsch").check();
-        page.locator("form.form .action").click();
+        choose("Deutsch");
+        try {
+            assertThat(page.locator("h1").innerText()).isEqualTo("Aussehen der Seiten");
+            assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
+            assertThat(page.locator("main").innerText()).contains("in eckigen Klammern");
+            page.navigate("/what-carder-looks-at");
+            assertThat(page.locator("main").innerText()).contains("[Never]");
+            page.navigate("/watch/");
+            page.locator("[data-choose-button]").waitFor();
+            assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
+        } finally {
+            choose("Wie der Browser es verlangt");
+        }
+        assertThat(page.locator("h1").innerText()).isEqualTo("How pages look");
+    }
 
-        assertThat(page.locator("h1").innerText()).isEqualTo("Aussehen der Seiten");
-        assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
-        assertThat(page.locator("main").innerText()).contains("in eckigen Klammern");
-        page.navigate("/what-carder-looks-at");
-        assertThat(page.locator("main").innerText()).contains("[Never]");
-        page.navigate("/watch/");
-        page.locator("[data-choose-button]").waitFor();
-        assertThat(page.locator("html").getAttribute("lang")).isEqualTo("de");
+    private void choose(String language) {
+        page.navigate("/look");
+        page.getByLabel(language).check();
+        page.locator("form.form .action").click();
+        page.locator(".done").waitFor();
     }
 
     @Test

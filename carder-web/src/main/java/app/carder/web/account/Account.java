@@ -39,6 +39,7 @@ class Account extends ScopedRecord {
     private @Nullable LocalDate coverFrom;
     private @Nullable LocalDate coverUntil;
     private @Nullable Instant closedAt;
+    private @Nullable String language;
 
     protected Account() {}
 
@@ -47,6 +48,15 @@ class Account extends ScopedRecord {
         this.username = username;
         this.passwordHash = passwordHash;
         change(details);
+    }
+
+    Optional<String> language() {
+        return Optional.ofNullable(language);
+    }
+
+    /** Is answered in a language from now on; absent as the browser asks. */
+    void choose(Optional<String> language) {
+        this.language = language.orElse(null);
     }
 
     /** Renames, moves, gives another role. */

@@ -1,5 +1,6 @@
 package app.carder.web.account;
 
+import app.carder.web.page.NotFound;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
@@ -87,6 +88,21 @@ public class AccountService {
     @Transactional(readOnly = true)
     public Map<UUID, String> names(SettingId settingId) {
         return all(settingId).stream().collect(Collectors.toMap(Account::getId, Account::displayName));
+    }
+
+    /** The language that somebody chose to be answered in; absent where that is what the browser asks for. */
+    @Transactional(readOnly = true)
+    public Optional<String> language(Viewer viewer) {
+        return accounts.findByIdAndSettingId(viewer.personId(), viewer.settingId())
+                .flatMap(Account::language);
+    }
+
+    /** Somebody chooses the language that they are answered in. */
+    @Transactional
+    public void choose(Viewer viewer, Optional<String> language) {
+        accounts.findByIdAndSettingId(viewer.personId(), viewer.settingId())
+                .orElseThrow(NotFound::new)
+                .choose(language);
     }
 
     /** Whoever an account belongs to, closed accounts included, so that what they wrote comes in under their name. */

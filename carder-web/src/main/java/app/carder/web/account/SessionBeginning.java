@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
@@ -17,8 +18,10 @@ class SessionBeginning extends SavedRequestAwareAuthenticationSuccessHandler {
 
     private final SignInGuard guard;
     private final Cookies cookies;
+    private final ObjectProvider<AtSignIn> more;
 
-    SessionBeginning(SignInGuard guard, Cookies cookies, RequestCache requests) {
+    SessionBeginning(SignInGuard guard, Cookies cookies, RequestCache requests, ObjectProvider<AtSignIn> more) {
+        this.more = more;
         this.cookies = cookies;
         this.guard = guard;
         setDefaultTargetUrl("/");
@@ -60,5 +63,6 @@ class SessionBeginning extends SavedRequestAwareAuthenticationSuccessHandler {
         if (viewer.role().isStaff()) {
             SessionLifetime.begin(session);
         }
+        more.forEach(one -> one.signedIn(viewer, request, response));
     }
 }

@@ -94,6 +94,12 @@ public record Look(Map<Choice, String> chosen) {
         return Optional.of(new Look(chosen));
     }
 
+    Look with(Choice choice, String option) {
+        Map<Choice, String> other = new EnumMap<>(chosen);
+        other.put(choice, option);
+        return new Look(other);
+    }
+
     String cookie() {
         return Arrays.stream(Choice.values()).map(chosen::get).collect(Collectors.joining("."));
     }

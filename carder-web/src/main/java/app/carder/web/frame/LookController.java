@@ -1,15 +1,15 @@
 package app.carder.web.frame;
 
 import app.carder.core.said.Catalogue;
+import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
-import app.carder.web.page.PublicAddress;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.Map;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
+import java.util.Optional;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,12 +21,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @AllowedTo(value = Audience.STAFF, logged = false)
 class LookController {
 
-    private static final Duration KEPT = Duration.ofDays(365);
+    private final LookCookie cookie;
+    private final AccountService accounts;
 
-    private final PublicAddress address;
-
-    LookController(PublicAddress address) {
-        this.address = address;
+    LookController(LookCookie cookie, AccountService accounts) {
+        this.cookie = cookie;
+        this.accounts = accounts;
     }
 
     @GetMapping("/look")
@@ -37,19 +37,13 @@ class LookController {
     }
 
     @PostMapping("/look")
-    String keep(HttpServletResponse response, @RequestParam Map<String, String> options) {
+    String keep(
+            @AuthenticationPrincipal Viewer viewer,
+            HttpServletResponse response,
+            @RequestParam Map<String, String> options) {
         Look look = Look.of(choice -> options.get(choice.field())).orElseThrow(NotFound::new);
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(Look.COOKIE, look.cookie())
-                        .path("/")
-                        // Watch, which the device keeps as one page for everybody, reads it there.
-                        .httpOnly(false)
-                        .secure(address.isHttps())
-                        .sameSite("Lax")
-                        .maxAge(KEPT)
-                        .build()
-                        .toString());
+        accounts.choose(viewer, Optional.ofNullable(look.said("LANGUAGE")));
+        cookie.tell(response, look);
         return "redirect:/look?saved";
     }
 }
