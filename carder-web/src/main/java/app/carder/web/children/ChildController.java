@@ -13,6 +13,8 @@ import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
@@ -90,6 +92,7 @@ class ChildController {
     }
 
     @PostMapping("/children/{childId}/edit")
+    @CanBeUndone(Deed.CHILD_CHANGED)
     ModelAndView change(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("childId") UUID childId,

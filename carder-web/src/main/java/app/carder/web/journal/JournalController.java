@@ -12,6 +12,8 @@ import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -109,6 +111,7 @@ class JournalController {
     }
 
     @PostMapping("/journals/{journalId}")
+    @CanBeUndone(Deed.JOURNAL_CHANGED)
     ModelAndView word(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("journalId") UUID journalId,

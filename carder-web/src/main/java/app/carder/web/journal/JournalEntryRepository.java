@@ -3,6 +3,7 @@ package app.carder.web.journal;
 import app.carder.web.setting.SettingId;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
@@ -11,6 +12,8 @@ interface JournalEntryRepository extends Repository<JournalEntry, UUID> {
     void save(JournalEntry entry);
 
     void delete(JournalEntry entry);
+
+    Optional<JournalEntry> findByIdAndSettingId(UUID id, SettingId settingId);
 
     List<JournalEntry> findBySettingIdAndJournalIdOrderByPosition(SettingId settingId, UUID journalId);
 

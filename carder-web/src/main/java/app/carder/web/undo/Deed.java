@@ -41,6 +41,10 @@ public enum Deed {
     LADDER_CHANGED,
     CARD_PLANNED,
 
+    OBSERVATION_CHANGED,
+    CHILD_CHANGED,
+    JOURNAL_CHANGED(true),
+
     /** What was done was taken back. */
     UNDONE(true);
 

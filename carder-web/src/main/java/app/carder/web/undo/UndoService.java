@@ -48,6 +48,7 @@ public class UndoService {
     private final JdbcClient database;
     private final SettingService settings;
     private final ObjectProvider<UndoGuard> guards;
+    private final ObjectProvider<KeptWording> kept;
     private final MessageSource words;
     private final Clock clock;
 
@@ -55,11 +56,13 @@ public class UndoService {
             JdbcClient database,
             SettingService settings,
             ObjectProvider<UndoGuard> guards,
+            ObjectProvider<KeptWording> kept,
             MessageSource words,
             Clock clock) {
         this.database = database;
         this.settings = settings;
         this.guards = guards;
+        this.kept = kept;
         this.words = words;
         this.clock = clock;
     }
@@ -129,6 +132,11 @@ public class UndoService {
         if (!sees(viewer, rows) || !mayUndo(viewer, done) || done.undoneAt() != null) {
             throw new NotFound();
         }
+        List<Runnable> wordings = rows.stream()
+                .flatMap(row -> kept.stream()
+                        .filter(one -> one.table().equals(row.table()))
+                        .map(one -> one.before(viewer, row.rowId())))
+                .toList();
         List<Row> left = bringBack(rows);
         if (!left.isEmpty() && !done.deed().isPiecemeal() || rows.size() == left.size()) {
             throw new CannotUndo(say("undo.changed-since", names(left)));
@@ -141,6 +149,7 @@ public class UndoService {
                         throw new CannotUndo(say("undo.held", row.label(), say(why)));
                     }));
         }
+        wordings.forEach(Runnable::run);
         database.sql("update done set undone_at = ?, undone_by = ? where id = ? and setting_id = ?")
                 .params(
                         Timestamp.from(clock.instant()),

@@ -21,6 +21,8 @@ import app.carder.web.setout.SetOutService;
 import app.carder.web.setout.SetOutView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingService;
+import app.carder.web.undo.CanBeUndone;
+import app.carder.web.undo.Deed;
 import app.carder.web.watch.ObservationService.Receipt;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -129,6 +131,7 @@ class ObservationController {
     }
 
     @PostMapping("/observations/{observationId}")
+    @CanBeUndone(Deed.OBSERVATION_CHANGED)
     ModelAndView reword(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("observationId") UUID observationId,
