@@ -61,7 +61,7 @@ class TasksTest {
         moveACardOnTheBoard();
         goOn("take back a card that was moved to a wrong place on the week board", () -> {
             key("u");
-            assertThat(page.locator("#just-done")).containsText("took back");
+            assertThat(page.locator("#just-done")).containsText("undid a change");
         });
         task("open a child's page", () -> {
             press(page.locator(".pegs a", new Page.LocatorOptions().setHasText("Bram")));
