@@ -5,7 +5,9 @@ const ofAForm = event => event.detail.ctx?.select === "#main";
 document.addEventListener("htmx:before:swap", event => {
   if (!ofAForm(event)) return;
   const answered = new URL(event.detail.ctx.response.raw.url);
-  if (answered.pathname === window.location.pathname || !event.detail.ctx.response.raw.redirected) return;
+  if (!event.detail.ctx.response.raw.redirected) return;
+  // What was carried, or filtered, is over where the answer says so.
+  if (answered.pathname === window.location.pathname) return history.replaceState(history.state, "", answered);
   event.preventDefault();
   window.location.assign(answered);
 });

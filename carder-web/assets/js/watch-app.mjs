@@ -111,14 +111,14 @@ class App {
     const toKnow = byName.filter(child => this.isHere(child) && child.care);
     one("[data-care]").replaceChildren(...toKnow.map(child => el("li", {}, el("strong", {dir: "auto"}, child.name), ` ${child.care}`)));
     one("[data-care-box]").hidden = !toKnow.length;
-    this.drawRung();
+    this.drawStep();
   }
 
-  drawRung() {
+  drawStep() {
     const card = this.bundle.cards.find(card => card.id === this.card);
     one("[data-held]").textContent = card?.held ?? "";
     one("[data-held]").hidden = !card?.held;
-    one("[data-rung]").textContent = card ? [...this.chosen].filter(id => card.fitting[id])
+    one("[data-step]").textContent = card ? [...this.chosen].filter(id => card.fitting[id])
       .map(id => `${this.child(id).name}: ${card.fitting[id]}`).join(". ") : "";
   }
 
@@ -141,12 +141,12 @@ class App {
       if (event.target.checked) this.chosen.add(event.target.value);
       else this.chosen.delete(event.target.value);
       one("[data-need-child]").hidden = true;
-      this.drawRung();
+      this.drawStep();
       this.keepPlace();
     });
     one("[data-card]").addEventListener("change", event => {
       this.card = event.target.value || null;
-      this.drawRung();
+      this.drawStep();
       this.keepPlace();
     });
     one("[data-rooms]").addEventListener("change", event => this.changeRoom(event.target));

@@ -20,7 +20,7 @@ export class CountScreen {
     this.record.children.push(...added);
     if (!this.record.children.includes(this.record.active)) this.record.active = this.record.children[0];
     const card = this.app.bundle.cards.find(card => card.id === this.app.card);
-    one("#what-list").replaceChildren(...(card?.rungs ?? []).map(rung => el("option", {value: rung.words})));
+    one("#what-list").replaceChildren(...(card?.ladder ?? card?.rungs ?? []).map(step => el("option", {value: step.words})));
     this.drawTargets();
     this.paint();
     this.tick();

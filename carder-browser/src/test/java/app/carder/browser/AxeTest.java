@@ -26,4 +26,20 @@ class AxeTest {
                 .anyMatch(found -> found.contains("color-contrast"))
                 .anyMatch(found -> found.contains("out of reach") && found.contains("far away"));
     }
+
+    @Test
+    void findsWhatCannotBeReadInTheDarkOnly() {
+        List<String> violations = new ArrayList<>();
+        try (Device device = RunningCarder.get().device(RunningCarder.PHONE)) {
+            device.page.setContent("<html lang='en'><head><title>A page</title><style>"
+                    + "@media (prefers-color-scheme: dark) { body { background: #111 } }</style></head>"
+                    + "<body><main><h1 style='color: #222'>A page</h1></main></body></html>");
+
+            Axe.check(device.page, violations);
+            assertThat(violations).isEmpty();
+            Axe.checkInTheDark(device.page, violations);
+        }
+
+        assertThat(violations).anyMatch(found -> found.contains("color-contrast"));
+    }
 }

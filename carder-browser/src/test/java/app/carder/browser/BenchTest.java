@@ -51,7 +51,7 @@ class BenchTest {
     }
 
     @Test
-    void makesACardFromATemplateKeepsASetAndSetsOutARungByTouch() {
+    void makesACardFromATemplateKeepsASetAndSetsOutAStepByTouch() {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("tobias");
             Page page = phone.page;
@@ -80,12 +80,12 @@ class BenchTest {
             harder.getByLabel("What changes").fill("Twice as many, in three places");
             harder.getByLabel("Amounts").fill("200");
             button(page, "Save the steps").tap();
-            Locator rung = page.locator(".rung-out", new Page.LocatorOptions().setHasText("Harder"));
-            assertThat(rung).containsText("24 Postcards");
-            rung.getByRole(AriaRole.LINK).tap();
-            assertThat(page.locator("#rung")).hasValue("HARDER");
+            Locator ladderStep = page.locator(".step-out", new Page.LocatorOptions().setHasText("Harder"));
+            assertThat(ladderStep).containsText("24 Postcards");
+            ladderStep.getByRole(AriaRole.LINK).tap();
+            assertThat(page.locator("#step")).hasValue("HARDER");
             answerEveryQuestion(page, "Each piece is as large as my fist, and one solid block.");
-            assertThat(page.locator("#rung")).hasValue("HARDER");
+            assertThat(page.locator("#step")).hasValue("HARDER");
             page.getByLabel("Where").selectOption("Writing");
             button(page, "Set out").tap();
             assertThat(page.locator("main")).containsText("Sorting by touch");

@@ -24,7 +24,7 @@ class ScreenshotMaker {
             shot(laptop, "/", null, "today");
             shot(laptop, "/plan", null, "plan-deck");
             shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-bench");
-            shot(laptop, "/calculators/pouring?rung=TWO_EQUAL&fill=Water&tolerance=2", null, "calculator-pouring");
+            shot(laptop, "/calculators/pouring?step=TWO_EQUAL&fill=Water&tolerance=2", null, "calculator-pouring");
             shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
             shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
             laptop.page.locator("text=At play").click();

@@ -49,9 +49,9 @@ class MillionBenchmark {
                     + " (select string_agg(words.all[1 + ((n * 7919 + w.at * 104729 + k * 31 * (1 + n % 17)) % 50)::int], ' ')"
                     + " from words, generate_series(1, 18) k) as note"
                     + " from generate_series(1, 5000) n join whom w on w.at = n % w.many",
-            "insert into observation (id, setting_id, version, room_id, provocation_id, author_id, author_name, note, involvement, areas, statements,"
+            "insert into observation (id, setting_id, version, room_id, card_id, author_id, author_name, note, involvement, areas, statements,"
                     + " observed_at, received_at, framework_code, framework_version) select m.id, m.setting_id, 0, m.room_id,"
-                    + " (select p.id from provocation p where p.setting_id = m.setting_id order by p.id offset m.n % 10 limit 1),"
+                    + " (select p.id from card p where p.setting_id = m.setting_id order by p.id offset m.n % 10 limit 1),"
                     + " o.author_id, o.author_name, m.note, 1 + m.n % 5, o.areas, o.statements, m.observed_at, m.observed_at, o.framework_code,"
                     + " o.framework_version from much m, (select o.* from observation o join room r on r.id = o.room_id where r.name = 'Loft'"
                     + " order by o.id limit 1) o",

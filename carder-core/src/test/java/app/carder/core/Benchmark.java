@@ -8,7 +8,7 @@ import app.carder.core.controloferror.PlayShop;
 import app.carder.core.journal.Candidate;
 import app.carder.core.journal.EntrySelection;
 import app.carder.core.ladder.Ladder;
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.lineup.DiceGame;
 import app.carder.core.lineup.NumberLine;
 import app.carder.core.material.Material;
@@ -206,10 +206,11 @@ final class Benchmark {
                         stocked.material().opening()))
                 .toList();
         Material water = TestCupboard.get("water");
-        for (PouringLadder.Rung rung : List.of(PouringLadder.Rung.TWO_EQUAL, PouringLadder.Rung.TWO_UNEQUAL)) {
+        for (PouringLadder.PouringStep step :
+                List.of(PouringLadder.PouringStep.TWO_EQUAL, PouringLadder.PouringStep.TWO_UNEQUAL)) {
             rows.put(
-                    "pouring: %s over %d vessels".formatted(rung.words().toLowerCase(Locale.ROOT), vessels.size()),
-                    () -> PouringLadder.propose(rung, vessels, List.of(), water, 0.02, PouringLadder.heaviestFor(50)));
+                    "pouring: %s over %d vessels".formatted(step.words().toLowerCase(Locale.ROOT), vessels.size()),
+                    () -> PouringLadder.propose(step, vessels, List.of(), water, 0.02, PouringLadder.heaviestFor(50)));
         }
         rows.put(
                 "line-up: 21 marks folded into a zone, drawn",
@@ -220,9 +221,9 @@ final class Benchmark {
                 () -> DiceGame.of(new DiceGame.Rules(20, 6, DiceGame.Landing.EXACT, 4, DiceGame.Ending.ALL_HOME, 20)));
         List<Ladder.Seen> seen = new ArrayList<>();
         for (int day = 0; day < 100; day++) {
-            seen.add(new Ladder.Seen(TODAY.minusDays(day), Rung.AS_IS, Optional.of(1 + day % 5)));
+            seen.add(new Ladder.Seen(TODAY.minusDays(day), LadderStep.AS_IS, Optional.of(1 + day % 5)));
         }
-        rows.put("ladder: a rung from 100 observations", () -> Ladder.propose(seen, EnumSet.allOf(Rung.class)));
+        rows.put("ladder: a step from 100 observations", () -> Ladder.propose(seen, EnumSet.allOf(LadderStep.class)));
         OpenHours open = OpenHours.everyDay(
                 new OpenHours.Hours(
                         LocalTime.of(8, 0),

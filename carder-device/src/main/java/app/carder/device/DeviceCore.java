@@ -24,7 +24,7 @@ import app.carder.core.wording.Describing;
 import app.carder.core.wording.LanguageRules;
 import app.carder.core.wording.LanguageRules.Ease;
 import app.carder.core.wording.LanguageRules.Reason;
-import app.carder.core.wording.LanguageRules.Watched;
+import app.carder.core.wording.LanguageRules.WordRule;
 import app.carder.core.wording.ReadingEase;
 import java.time.Duration;
 import java.time.Instant;
@@ -312,7 +312,7 @@ public final class DeviceCore {
                 language.getCode(),
                 Arrays.stream(language.getWatched())
                         .map(word ->
-                                new Watched(word.getPattern(), Reason.valueOf(word.getReason()), word.getInstead()))
+                                new WordRule(word.getPattern(), Reason.valueOf(word.getReason()), word.getInstead()))
                         .toList(),
                 List.of(exceptions(language)),
                 List.of(language.getSigns()),

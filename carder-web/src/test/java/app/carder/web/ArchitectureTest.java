@@ -145,6 +145,21 @@ class ArchitectureTest {
             .areAssignableTo(Math.class)
             .because("the job's arithmetic lives in the core");
 
+    @ArchTest
+    static final ArchRule WHAT_IS_REFUSED_IS_SAID_IN_FILES_OF_WORDS = noClasses()
+            .that()
+            .resideInAnyPackage(
+                    "app.carder.web.calculator..",
+                    "app.carder.web.card..",
+                    "app.carder.web.kits..",
+                    "app.carder.web.material..",
+                    "app.carder.web.roomplan..")
+            .should()
+            .callConstructor(IllegalArgumentException.class, String.class)
+            .orShould()
+            .callConstructor(IllegalArgumentException.class, String.class, Throwable.class)
+            .because("what is typed or read there is answered by Refused, in the language of whoever asked");
+
     /** Neither itself nor whoever calls it, however far away, says that it is one. */
     private static ArchCondition<JavaMethod> notRunInATransaction() {
         return new ArchCondition<>("not run in a transaction") {

@@ -188,11 +188,11 @@ class StatementCountTest extends WebTest {
         UnaryOperator<String> copies = table -> "from " + table + ", generate_series(1, " + MORE + ") n ";
         UUID bram = child("Bram");
         database.update(
-                "insert into provocation (id, setting_id, version, room_id, title, intention, adult_role, adult_load, areas, statements, senses,"
+                "insert into card (id, setting_id, version, room_id, title, intention, adult_role, adult_load, areas, statements, senses,"
                         + " changed_by, changed_at, words, place, features, week_of)"
                         + " select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role, adult_load, areas, statements,"
                         + " senses, changed_by, changed_at, words, place, features, week_of "
-                        + copies.apply("provocation") + "where id = ?",
+                        + copies.apply("card") + "where id = ?",
                 card("The parcel chute"));
         database.update(
                 "insert into material (id, setting_id, code, name, kind, description) select gen_random_uuid(), setting_id,"
@@ -200,9 +200,9 @@ class StatementCountTest extends WebTest {
                         + copies.apply("material") + "where id = ?",
                 material("wooden-cubes"));
         database.update(
-                "with added as (insert into observation (id, setting_id, version, room_id, provocation_id, author_id, author_name, note,"
+                "with added as (insert into observation (id, setting_id, version, room_id, card_id, author_id, author_name, note,"
                         + " involvement, areas, statements, observed_at, received_at, framework_code, framework_version)"
-                        + " select gen_random_uuid(), setting_id, 0, room_id, provocation_id,"
+                        + " select gen_random_uuid(), setting_id, 0, room_id, card_id,"
                         + " author_id, author_name, note, involvement, areas, statements, observed_at, received_at, framework_code, framework_version "
                         + copies.apply("observation")
                         + "where id = (select observation_id from observation_child where child_id = ? limit 1)"
@@ -213,8 +213,8 @@ class StatementCountTest extends WebTest {
         // More of the room's cards are out, as on a full day.
         database.update(
                 "insert into set_out select (jsonb_populate_record(s, jsonb_build_object('id', gen_random_uuid(),"
-                        + " 'provocation_id', p.id))).* from set_out s, provocation p where s.on_day = date '2026-05-06'"
-                        + " and s.put_away_at is null and p.room_id = s.room_id and p.id in (select id from provocation where title like 'The parcel chute_%' order by id limit 8)"
+                        + " 'card_id', p.id))).* from set_out s, card p where s.on_day = date '2026-05-06'"
+                        + " and s.put_away_at is null and p.room_id = s.room_id and p.id in (select id from card where title like 'The parcel chute_%' order by id limit 8)"
                         + " and s.id = (select id from set_out where room_id = s.room_id and on_day = s.on_day and put_away_at is null"
                         + " order by id limit 1) on conflict do nothing");
         database.update(

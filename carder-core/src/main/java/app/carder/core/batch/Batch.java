@@ -27,7 +27,12 @@ import java.util.Optional;
  * @param calculation how it was found
  */
 public record Batch(
-        Recipe recipe, List<Line> lines, Mass gives, Optional<Money> cost, double saltGrams, Calculation calculation) {
+        Recipe recipe,
+        List<BatchLine> lines,
+        Mass gives,
+        Optional<Money> cost,
+        double saltGrams,
+        Calculation calculation) {
 
     private static final Source RECIPES = Source.commonPractice(Said.of("source.recipes"));
     private static final int MOST_CHILDREN = 200;
@@ -46,7 +51,7 @@ public record Batch(
      * @param rounded mass of that measure
      * @param cost of what is used, where the price is known
      */
-    public record Line(String name, Mass mass, Spoonfuls spoonfuls, Mass rounded, Optional<Money> cost) {
+    public record BatchLine(String name, Mass mass, Spoonfuls spoonfuls, Mass rounded, Optional<Money> cost) {
         /** How far the household measure is off, in per cent of the exact mass; negative where it is less. */
         public double offPercent() {
             return (rounded.dividedBy(mass) - 1) * 100;
@@ -92,13 +97,13 @@ public record Batch(
                         Said.say("working.measures-needed-yield"),
                         wanted.forPeople() + " ÷ " + recipe.gives().forPeople(),
                         String.format(Locale.ROOT, "%.3f", factor));
-        List<Line> lines = new ArrayList<>();
+        List<BatchLine> lines = new ArrayList<>();
         for (Recipe.Ingredient ingredient : recipe.ingredients()) {
             Stocked stocked = cupboard.get(ingredient.material());
             if (stocked == null) {
                 throw Refused.because("refused.batch.ingredient-must-be", ingredient.material());
             }
-            Line line = line(stocked, ingredient.mass().scaledBy(factor));
+            BatchLine line = line(stocked, ingredient.mass().scaledBy(factor));
             lines.add(line);
             notebook.step(
                             Said.say("working.amount-measures", line.name()),
@@ -116,12 +121,12 @@ public record Batch(
                 notebook.from(RECIPES).close());
     }
 
-    private static Line line(Stocked stocked, Mass mass) {
+    private static BatchLine line(Stocked stocked, Mass mass) {
         Density density = stocked.material()
                 .density()
                 .orElseThrow(() -> Refused.because("refused.batch.ingredient-must-have", stocked.name()));
         Spoonfuls spoonfuls = Spoonfuls.nearest(mass.dividedBy(density));
-        return new Line(
+        return new BatchLine(
                 stocked.name(),
                 mass,
                 spoonfuls,

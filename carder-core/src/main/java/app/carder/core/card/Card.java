@@ -1,6 +1,6 @@
 package app.carder.core.card;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,7 +19,7 @@ public record Card(
         Coverage coverage,
         Contents contents,
         Usage usage,
-        List<LadderStep> ladder,
+        List<WrittenStep> ladder,
         List<PreparationStep> preparation) {
 
     /** Keeps its own copies. */
@@ -34,15 +34,15 @@ public record Card(
     }
 
     /** How a step of the ladder differs, where it is written. */
-    public Optional<LadderStep> step(Rung rung) {
-        return ladder.stream().filter(step -> step.rung() == rung).findFirst();
+    public Optional<WrittenStep> step(LadderStep ladderStep) {
+        return ladder.stream().filter(step -> step.ladderStep() == ladderStep).findFirst();
     }
 
     /** What it puts out on a step of its ladder; as it is, where that step is not written. */
-    public Contents contentsOn(Rung rung) {
-        return rung == Rung.AS_IS
+    public Contents contentsOn(LadderStep ladderStep) {
+        return ladderStep == LadderStep.AS_IS
                 ? contents
-                : step(rung).map(step -> contents.changed(step.change())).orElse(contents);
+                : step(ladderStep).map(step -> contents.changed(step.change())).orElse(contents);
     }
 
     /** Minutes of work that the preparation takes, all turns; 0 where no step is written. */

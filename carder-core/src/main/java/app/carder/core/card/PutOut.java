@@ -117,8 +117,8 @@ public final class PutOut {
 
     private List<Part> list() {
         List<Part> all = new ArrayList<>();
-        List<Mass> poured = plan().map(
-                        plan -> plan.lines().stream().map(FillPlan.Line::need).toList())
+        List<Mass> poured = plan().map(plan ->
+                        plan.lines().stream().map(FillPlan.FillLine::need).toList())
                 .orElse(List.of());
         int layer = 0;
         for (Portion portion : contents.portions()) {

@@ -122,7 +122,7 @@ public final class CupboardTable {
      */
     public static Contents read(Reader table, Currency currency) throws IOException {
         String text = readAll(table);
-        List<Line> lines = new ArrayList<>();
+        List<TableRow> lines = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         try (CSVParser parser = format(text).parse(new StringReader(text))) {
             Set<String> missing = new HashSet<>(REQUIRED);
@@ -144,7 +144,7 @@ public final class CupboardTable {
             for (CSVRecord record : parser) {
                 Map<String, String> cells = new LinkedHashMap<>();
                 record.toMap().forEach((name, cell) -> cells.put(name.toLowerCase(Locale.ROOT), unquoted(cell)));
-                lines.add(new Line(parser.getCurrentLineNumber(), cells));
+                lines.add(new TableRow(parser.getCurrentLineNumber(), cells));
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
             faults.add(
@@ -159,17 +159,17 @@ public final class CupboardTable {
      * @param currency of the prices
      */
     public static Contents readRows(List<Map<String, String>> rows, Currency currency) {
-        List<Line> lines = new ArrayList<>();
-        rows.forEach(cells -> lines.add(new Line(lines.size() + 1L, cells)));
+        List<TableRow> lines = new ArrayList<>();
+        rows.forEach(cells -> lines.add(new TableRow(lines.size() + 1L, cells)));
         return read(lines, new ArrayList<>(), currency);
     }
 
-    private record Line(long number, Map<String, String> cells) {}
+    private record TableRow(long number, Map<String, String> cells) {}
 
-    private static Contents read(List<Line> lines, List<Fault> faults, Currency currency) {
+    private static Contents read(List<TableRow> lines, List<Fault> faults, Currency currency) {
         List<Stocked> rows = new ArrayList<>();
         Set<String> codes = new HashSet<>();
-        for (Line line : lines) {
+        for (TableRow line : lines) {
             if (rows.size() + faults.size() >= MOST_ROWS) {
                 faults.add(new Fault(line.number(), "", Said.of("refused.cupboard-table.too-many-rows", MOST_ROWS)));
                 break;

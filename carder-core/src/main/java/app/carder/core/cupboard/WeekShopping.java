@@ -37,7 +37,7 @@ public final class WeekShopping {
      * @param stoodBefore sessions that the present fill has stood already, 0 where the card is set up anew
      * @param sessions beginnings of the sessions in which it is out, one for each place where it stands
      */
-    public record Use(
+    public record Wanted(
             String card,
             String code,
             Amount perFill,
@@ -49,7 +49,7 @@ public final class WeekShopping {
          *
          * @throws IllegalArgumentException if a number is out of range or there is no session
          */
-        public Use {
+        public Wanted {
             sessions = sessions.stream().sorted().toList();
             if (sessionsPerFill < 1 || stoodBefore < 0 || sessions.isEmpty()) {
                 throw Refused.because(
@@ -107,7 +107,7 @@ public final class WeekShopping {
      * @param neededBy when it is needed first
      * @param cards that take it
      */
-    public record Line(
+    public record ToBuy(
             Stocked material,
             Amount need,
             Amount missing,
@@ -116,7 +116,7 @@ public final class WeekShopping {
             LocalDateTime neededBy,
             List<String> cards) {
         /** Keeps its own copy. */
-        public Line {
+        public ToBuy {
             cards = List.copyOf(cards);
         }
 
@@ -133,23 +133,23 @@ public final class WeekShopping {
      * @param uses of the week; those whose material is not in the cupboard are left out
      * @param cupboard by code
      */
-    public static List<Line> of(List<Use> uses, Map<String, Stocked> cupboard) {
-        Map<String, List<Use>> byMaterial = new LinkedHashMap<>();
+    public static List<ToBuy> of(List<Wanted> uses, Map<String, Stocked> cupboard) {
+        Map<String, List<Wanted>> byMaterial = new LinkedHashMap<>();
         uses.stream()
                 .filter(use -> cupboard.containsKey(use.code()))
                 .forEach(use -> byMaterial
                         .computeIfAbsent(use.code(), key -> new ArrayList<>())
                         .add(use));
-        List<Line> lines = new ArrayList<>();
+        List<ToBuy> lines = new ArrayList<>();
         byMaterial.forEach((code, taken) -> Optional.ofNullable(cupboard.get(code))
                 .flatMap(material -> line(material, taken))
                 .ifPresent(lines::add));
-        lines.sort(Comparator.comparing(Line::neededBy)
+        lines.sort(Comparator.comparing(ToBuy::neededBy)
                 .thenComparing(line -> line.material().name()));
         return lines;
     }
 
-    private static Optional<Line> line(Stocked material, List<Use> uses) {
+    private static Optional<ToBuy> line(Stocked material, List<Wanted> uses) {
         Amount need = need(material, uses);
         if (need.mass().map(Mass::isZero).orElse(true)
                 && need.pieces().map(count -> count == 0).orElse(true)) {
@@ -159,7 +159,7 @@ public final class WeekShopping {
         Optional<Long> packs = material.bought()
                 .flatMap(bought -> packs(missing, bought.content()))
                 .filter(count -> count > 0);
-        return Optional.of(new Line(
+        return Optional.of(new ToBuy(
                 material,
                 need,
                 missing,
@@ -170,10 +170,10 @@ public final class WeekShopping {
                         .map(use -> use.sessions().get(0))
                         .min(Comparator.naturalOrder())
                         .orElseThrow(),
-                uses.stream().map(Use::card).distinct().toList()));
+                uses.stream().map(Wanted::card).distinct().toList()));
     }
 
-    private static Amount need(Stocked material, List<Use> uses) {
+    private static Amount need(Stocked material, List<Wanted> uses) {
         if (material.material().kind().isPoured()) {
             return Amount.of(uses.stream()
                     .map(use -> use.perFill().mass().orElse(Mass.ZERO).multipliedBy(use.fills()))

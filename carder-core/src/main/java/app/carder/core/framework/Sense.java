@@ -2,7 +2,7 @@ package app.carder.core.framework;
 
 import app.carder.core.said.Said;
 
-/** The senses a provocation speaks to, in the order of the holes along a card's lower edge. */
+/** The senses a card speaks to, in the order of the holes along a card's lower edge. */
 public enum Sense {
     SIGHT,
     TOUCH,

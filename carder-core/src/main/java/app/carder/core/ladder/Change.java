@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What a rung changes in what is put out.
+ * What a step changes in what is put out.
  *
  * @param amountPercent depths and pieces, in per cent of the card's: 10 to 400
  * @param replace a thing of the card, by its code, that is taken out; empty for none
@@ -51,7 +51,7 @@ public record Change(int amountPercent, Optional<String> replace, Optional<Strin
     }
 
     /**
-     * What is put out on this rung: depths scaled to the millimetre and never above the rim, pieces rounded up to whole ones.
+     * What is put out on this step: depths scaled to the millimetre and never above the rim, pieces rounded up to whole ones.
      *
      * @param rim depth of the vessel; absent where nothing is poured
      */

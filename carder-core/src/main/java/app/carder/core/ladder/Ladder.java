@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Proposes a rung for one child from what was last seen of this child with this card. Age is not looked at.
+ * Proposes a step for one child from what was last seen of this child with this card. Age is not looked at.
  *
- * <p>Deep involvement (4 or 5) twice in a row on a rung: the next one up. Little involvement (1 or 2) the last time: the one
+ * <p>Deep involvement (4 or 5) twice in a row on a step: the next one up. Little involvement (1 or 2) the last time: the one
  * below, or another material where there is none. Otherwise the same again. With nothing seen: as it is, and watch. Common
  * practice; the adult decides.
  */
@@ -28,79 +28,82 @@ public final class Ladder {
      * The child with the card, on one day.
      *
      * @param on the day
-     * @param rung that lay out
+     * @param ladderStep that lay out
      * @param involvement 1 to 5; absent where it was not noted
      */
-    public record Seen(LocalDate on, Rung rung, Optional<Integer> involvement) {}
+    public record Seen(LocalDate on, LadderStep ladderStep, Optional<Integer> involvement) {}
 
     /**
-     * A rung for a child.
+     * A step for a child.
      *
-     * @param rung proposed
+     * @param ladderStep proposed
      * @param reason in a sentence
      * @param calculation how it was found
      */
-    public record Proposal(Rung rung, Said reason, Calculation calculation) {}
+    public record Proposal(LadderStep ladderStep, Said reason, Calculation calculation) {}
 
     /**
-     * Proposes a rung.
+     * Proposes a step.
      *
      * @param seen of this child with this card, in any order
-     * @param rungs that the card has; as it is counts always
+     * @param ladderSteps that the card has; as it is counts always
      */
-    public static Proposal propose(List<Seen> seen, Set<Rung> rungs) {
+    public static Proposal propose(List<Seen> seen, Set<LadderStep> ladderSteps) {
         List<Seen> latestFirst = seen.stream()
                 .filter(one -> one.involvement().isPresent())
                 .sorted(Comparator.comparing(Seen::on).reversed())
                 .toList();
         if (latestFirst.isEmpty()) {
-            return proposal(Rung.AS_IS, Said.of("ladder.not-seen"), latestFirst);
+            return proposal(LadderStep.AS_IS, Said.of("ladder.not-seen"), latestFirst);
         }
         Seen last = latestFirst.get(0);
         int depth = last.involvement().orElseThrow();
         if (depth <= LITTLE) {
-            Rung below = last.rung() == Rung.HARDER || last.rung() == Rung.REAL_LIFE ? Rung.AS_IS : Rung.SIMPLER;
-            Rung other = has(below, rungs) && below != last.rung() ? below : Rung.OTHER_MATERIAL;
-            return has(other, rungs)
+            LadderStep below = last.ladderStep() == LadderStep.HARDER || last.ladderStep() == LadderStep.REAL_LIFE
+                    ? LadderStep.AS_IS
+                    : LadderStep.SIMPLER;
+            LadderStep other =
+                    has(below, ladderSteps) && below != last.ladderStep() ? below : LadderStep.OTHER_MATERIAL;
+            return has(other, ladderSteps)
                     ? proposal(other, Said.of("ladder.little", depth), latestFirst)
-                    : proposal(last.rung(), Said.of("ladder.little-no-rung", depth), latestFirst);
+                    : proposal(last.ladderStep(), Said.of("ladder.little-no-step", depth), latestFirst);
         }
         boolean twice = latestFirst.size() > 1
                 && depth >= DEEP
-                && latestFirst.get(1).rung() == last.rung()
+                && latestFirst.get(1).ladderStep() == last.ladderStep()
                 && latestFirst.get(1).involvement().orElseThrow() >= DEEP;
         if (!twice) {
-            return proposal(last.rung(), Said.of("ladder.same", depth), latestFirst);
+            return proposal(last.ladderStep(), Said.of("ladder.same", depth), latestFirst);
         }
-        Rung above = switch (last.rung()) {
-            case SIMPLER -> Rung.AS_IS;
-            case AS_IS -> has(Rung.HARDER, rungs) ? Rung.HARDER : Rung.OTHER_MATERIAL;
-            case HARDER, OTHER_MATERIAL -> Rung.REAL_LIFE;
-            case REAL_LIFE -> Rung.REAL_LIFE;
+        LadderStep above = switch (last.ladderStep()) {
+            case SIMPLER -> LadderStep.AS_IS;
+            case AS_IS -> has(LadderStep.HARDER, ladderSteps) ? LadderStep.HARDER : LadderStep.OTHER_MATERIAL;
+            case HARDER, OTHER_MATERIAL -> LadderStep.REAL_LIFE;
+            case REAL_LIFE -> LadderStep.REAL_LIFE;
         };
-        return has(above, rungs)
-                ? proposal(above, Said.of("ladder.deep", last.rung().words()), latestFirst)
-                : proposal(last.rung(), Said.of("ladder.deep-no-rung"), latestFirst);
+        return has(above, ladderSteps)
+                ? proposal(above, Said.of("ladder.deep", last.ladderStep().words()), latestFirst)
+                : proposal(last.ladderStep(), Said.of("ladder.deep-no-step"), latestFirst);
     }
 
-    private static boolean has(Rung rung, Set<Rung> rungs) {
-        return rung == Rung.AS_IS || rungs.contains(rung);
+    private static boolean has(LadderStep ladderStep, Set<LadderStep> ladderSteps) {
+        return ladderStep == LadderStep.AS_IS || ladderSteps.contains(ladderStep);
     }
 
-    private static Proposal proposal(Rung rung, Said reason, List<Seen> latestFirst) {
-        Calculation.Notebook notebook = Calculation.asking(Said.say("working.which-rung-was-ready-from-what"));
+    private static Proposal proposal(LadderStep ladderStep, Said reason, List<Seen> latestFirst) {
+        Calculation.Notebook notebook = Calculation.asking(Said.say("working.which-step-was-ready-from-what"));
         latestFirst.stream()
                 .limit(3)
                 .forEach(seen -> notebook.given(
                         seen.on().toString(),
                         Said.say(
                                 "working.involvement-of-5",
-                                seen.rung().words(),
+                                seen.ladderStep().words(),
                                 seen.involvement().orElseThrow())));
         return new Proposal(
-                rung,
+                ladderStep,
                 reason,
-                notebook.step(Said.say("working.4-or-5-twice-one-up"), reason.words(), rung.words())
+                notebook.step(Said.say("working.4-or-5-twice-one-up"), reason.words(), ladderStep.words())
                         .from(PRACTICE)
                         .close());
     }

@@ -22,6 +22,11 @@ public enum MaterialKind {
         return Said.say("kind-of-thing." + name());
     }
 
+    /** Whether it is poured. */
+    public boolean isFill() {
+        return this == FILL;
+    }
+
     /** Whether it takes up the vessel by depth. */
     public boolean isPoured() {
         return this == FILL || this == LIQUID;

@@ -28,7 +28,7 @@ public final class Posting {
      * @param words the answer in words
      * @param calculation how it was found
      */
-    public record Answer(boolean goes, String words, Calculation calculation) {}
+    public record Passage(boolean goes, String words, Calculation calculation) {}
 
     /**
      * How many spoonfuls move a fill.
@@ -45,7 +45,7 @@ public final class Posting {
      *
      * @throws IllegalArgumentException if the piece has no size
      */
-    public static Answer through(Material piece, Length slotLength, Length slotWidth) {
+    public static Passage through(Material piece, Length slotLength, Length slotWidth) {
         Solid form = form(piece);
         Length longer = slotLength.orMore(slotWidth);
         Length narrower = slotLength.isMoreThan(slotWidth) ? slotWidth : slotLength;
@@ -57,7 +57,7 @@ public final class Posting {
                         "working.does-not-go-through-it-needs",
                         form.middle().plus(PLAY).forPeople(),
                         form.shortest().plus(PLAY).forPeople());
-        return new Answer(
+        return new Passage(
                 goes,
                 words,
                 Calculation.asking(Said.say("working.does-go-through-the-slot", piece.name()))
@@ -81,12 +81,12 @@ public final class Posting {
      *
      * @throws IllegalArgumentException if the piece has no size, or the tool no opening
      */
-    public static Answer withTongs(Material tongs, Material piece) {
+    public static Passage withTongs(Material tongs, Material piece) {
         Length opening =
                 tongs.opening().orElseThrow(() -> Refused.because("refused.posting.tongs-must-have", tongs.name()));
         Solid form = form(piece);
         boolean gripped = !form.shortest().isMoreThan(opening) && !THINNEST_GRIP.isMoreThan(form.middle());
-        return new Answer(
+        return new Passage(
                 gripped,
                 gripped
                         ? Said.say("working.can-be-gripped")

@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
- * The pouring ladder: for each rung the sets that can be made from the vessels in the cupboard, and the fill to measure out.
+ * The pouring ladder: for each step the sets that can be made from the vessels in the cupboard, and the fill to measure out.
  *
  * <p>A vessel is filled to nine tenths at most, so that a small hand does not spill at the first tilt, and a cup to eight
  * tenths (both common practice).
@@ -39,8 +39,8 @@ public final class PouringLadder {
 
     private PouringLadder() {}
 
-    /** The rungs, each harder than the one before. */
-    public enum Rung {
+    /** The steps, each harder than the one before. */
+    public enum PouringStep {
         /** All of it from one jug to another. */
         JUG_TO_JUG,
         /** Shared evenly, nothing stays. */
@@ -86,16 +86,16 @@ public final class PouringLadder {
     public record Funnel(String name, Length outlet) {}
 
     /**
-     * Sets for one rung, the ones that use most of their vessels first, six at most.
+     * Sets for one step, the ones that use most of their vessels first, six at most.
      *
      * @param all vessels in the cupboard; trays, boxes and bowls are left out, bottles have a neck
-     * @param funnels for the last rung
+     * @param funnels for the last step
      * @param tolerance how much two equal cups may differ, as a share, 0 to 0.2
      * @param heaviest of what is measured out; see {@link #heaviestFor}
      * @throws IllegalArgumentException if the fill is not poured, or the tolerance out of its range
      */
     public static List<PouringSet> propose(
-            Rung rung, List<Named> all, List<Funnel> funnels, Material fill, double tolerance, Mass heaviest) {
+            PouringStep step, List<Named> all, List<Funnel> funnels, Material fill, double tolerance, Mass heaviest) {
         requirePoured(fill);
         if (!(tolerance >= 0 && tolerance <= 0.2)) {
             throw Refused.because("refused.pouring-ladder.tolerance-must-be", tolerance);
@@ -111,14 +111,14 @@ public final class PouringLadder {
                 if (into == from) {
                     continue;
                 }
-                switch (rung) {
+                switch (step) {
                     case JUG_TO_JUG -> jugToJug(from, into, fill).ifPresent(candidates::add);
                     case TO_A_LINE -> toALine(from, into, fill).ifPresent(candidates::add);
                     case NARROW_NECK -> narrowNeck(from, into, funnels, fill).ifPresent(candidates::add);
                     case TWO_EQUAL, TWO_UNEQUAL ->
                         vessels.subList(first + 1, vessels.size()).stream()
                                 .filter(second -> second != from)
-                                .flatMap(second -> two(rung, from, into, second, fill, tolerance).stream())
+                                .flatMap(second -> two(step, from, into, second, fill, tolerance).stream())
                                 .forEach(candidates::add);
                 }
             }
@@ -195,7 +195,7 @@ public final class PouringLadder {
                 from,
                 List.of(into),
                 () -> set(
-                        Rung.JUG_TO_JUG,
+                        PouringStep.JUG_TO_JUG,
                         from.named(),
                         List.of(into.named()),
                         measured,
@@ -211,11 +211,12 @@ public final class PouringLadder {
                                         measured.forPeople()))));
     }
 
-    private static Optional<Candidate> two(Rung rung, Sized from, Sized a, Sized b, Material fill, double tolerance) {
+    private static Optional<Candidate> two(
+            PouringStep step, Sized from, Sized a, Sized b, Material fill, double tolerance) {
         if (!isOpen(from) || !isOpen(a) || !isOpen(b)) {
             return Optional.empty();
         }
-        return rung == Rung.TWO_EQUAL ? twoEqual(from, a, b, fill, tolerance) : twoUnequal(from, a, b, fill);
+        return step == PouringStep.TWO_EQUAL ? twoEqual(from, a, b, fill, tolerance) : twoUnequal(from, a, b, fill);
     }
 
     private static Optional<Candidate> twoEqual(Sized from, Sized a, Sized b, Material fill, double tolerance) {
@@ -233,7 +234,7 @@ public final class PouringLadder {
                 from,
                 List.of(a, b),
                 () -> set(
-                        Rung.TWO_EQUAL,
+                        PouringStep.TWO_EQUAL,
                         from.named(),
                         cups,
                         measured,
@@ -270,7 +271,7 @@ public final class PouringLadder {
                 from,
                 List.of(a, b),
                 () -> set(
-                        Rung.TWO_UNEQUAL,
+                        PouringStep.TWO_UNEQUAL,
                         from.named(),
                         cups,
                         measured,
@@ -333,7 +334,7 @@ public final class PouringLadder {
         Length height = into.vessel().depthFor(toLine);
         Volume stays = measured.minus(toLine);
         return set(
-                Rung.TO_A_LINE,
+                PouringStep.TO_A_LINE,
                 from,
                 List.of(into),
                 measured,
@@ -383,7 +384,7 @@ public final class PouringLadder {
                 .map(ratio -> Said.say("working.grains-across-at-least-6", ratio))
                 .orElse(Said.say("working.a-liquid"));
         return set(
-                Rung.NARROW_NECK,
+                PouringStep.NARROW_NECK,
                 from,
                 List.of(into),
                 measured,
@@ -432,7 +433,7 @@ public final class PouringLadder {
     }
 
     private static PouringSet set(
-            Rung rung,
+            PouringStep step,
             Named from,
             List<Named> into,
             Volume measured,
@@ -445,7 +446,7 @@ public final class PouringLadder {
         Density density = fill.density().orElseThrow();
         Mass mass = measured.times(density);
         return new PouringSet(
-                rung,
+                step,
                 from,
                 into,
                 measured,

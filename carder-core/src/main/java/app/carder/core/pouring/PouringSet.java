@@ -9,16 +9,16 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.pouring.PouringLadder.Named;
-import app.carder.core.pouring.PouringLadder.Rung;
+import app.carder.core.pouring.PouringLadder.PouringStep;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * One set for one rung.
+ * One set for one step.
  *
- * @param rung of the ladder
+ * @param step of the ladder
  * @param from the jug
  * @param into the cups, the jug or the bottle
  * @param fill to measure out into the jug
@@ -31,7 +31,7 @@ import java.util.Optional;
  * @param calculation how it was found
  */
 public record PouringSet(
-        Rung rung,
+        PouringStep step,
         Named from,
         List<Named> into,
         Volume fill,
@@ -62,7 +62,7 @@ public record PouringSet(
         return sheet.done(
                 x,
                 deepest + 30,
-                rung.words(),
+                step.words(),
                 Said.say(
                         "working.at-the-end-in-stays",
                         each.get(0).forPeople(),

@@ -1,5 +1,5 @@
 /**
- * Pouring, spooning, gripping and posting: sets from the vessels that are there, each rung harder than the one before. Start at
+ * Pouring, spooning, gripping and posting: sets from the vessels that are there, each step harder than the one before. Start at
  * {@link app.carder.core.pouring.PouringLadder}.
  */
 @NullMarked

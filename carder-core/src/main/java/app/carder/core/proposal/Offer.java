@@ -1,7 +1,7 @@
 package app.carder.core.proposal;
 
 import app.carder.core.framework.Sense;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.util.Map;
 import java.util.Set;
 
@@ -32,7 +32,7 @@ public record Offer(
         Set<String> areas,
         Set<Sense> senses,
         Set<String> interested,
-        Turn turn,
+        Novelty turn,
         boolean standing,
         Set<Integer> homes,
         Set<When> heldAt) {
@@ -67,7 +67,7 @@ public record Offer(
 
     /** Whether it may well be put away at noon: cards that stand their days are not carried back and forth. */
     boolean isCarried() {
-        return turn != Turn.STAYS && turn != Turn.STILL_CHOSEN;
+        return turn != Novelty.STAYS && turn != Novelty.STILL_CHOSEN;
     }
 
     /** Where a card can stand. */

@@ -6,7 +6,7 @@ import app.carder.core.proposal.WeekScore.Breach;
 import app.carder.core.said.Dates;
 import app.carder.core.said.Said;
 import app.carder.core.week.Rotation;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -103,7 +103,7 @@ final class Reasons {
         new HashSet<>(week.values())
                 .stream()
                         .map(byId::get)
-                        .filter(offer -> offer.turn() == Turn.CHANGE || offer.turn() == Turn.RESTS)
+                        .filter(offer -> offer.turn() == Novelty.CHANGE || offer.turn() == Novelty.RESTS)
                         .sorted(Comparator.comparing(Offer::title))
                         .map(offer -> Said.of("given-up.turn." + offer.turn(), offer.title()))
                         .forEach(givenUp::add);
@@ -134,7 +134,7 @@ final class Reasons {
         return week.entrySet().stream()
                 .filter(one -> one.getKey().day() == day && !before.contains(one.getValue()))
                 .map(one -> Objects.requireNonNull(byId.get(one.getValue())))
-                .filter(offer -> offer.turn() == Turn.NEW && !(day == 0 && offer.standing()))
+                .filter(offer -> offer.turn() == Novelty.NEW && !(day == 0 && offer.standing()))
                 .map(Offer::title)
                 .distinct()
                 .sorted()

@@ -20,7 +20,7 @@ import app.carder.core.proposal.WeekSolution.SessionFact;
 import app.carder.core.proposal.WeekSolution.StockFact;
 import app.carder.core.proposal.WeekSolution.Target;
 import app.carder.core.week.Rotation;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 
 /** The rules of {@link WeekScore}, as the solver counts them: only what a change touches. Public only because the solver asks for it. */
 public class WeekConstraints implements ConstraintProvider {
@@ -116,7 +116,7 @@ public class WeekConstraints implements ConstraintProvider {
 
     private Constraint presentations(ConstraintFactory rules) {
         return rules.forEach(SlotDecision.class)
-                .filter(slot -> slot.chosen().turn() == Turn.NEW)
+                .filter(slot -> slot.chosen().turn() == Novelty.NEW)
                 .groupBy(SlotDecision::chosen, min(SlotDecision::day))
                 .filter((offer, first) -> first > 0 || !offer.standing())
                 .groupBy((offer, first) -> first, countBi())

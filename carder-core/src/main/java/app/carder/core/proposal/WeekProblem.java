@@ -1,6 +1,6 @@
 package app.carder.core.proposal;
 
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -127,7 +127,7 @@ public record WeekProblem(
 
     /** New cards that could stand where another one is put out a second time that day. */
     List<Offer> fresh() {
-        return offers.stream().filter(offer -> offer.turn() == Turn.NEW).toList();
+        return offers.stream().filter(offer -> offer.turn() == Novelty.NEW).toList();
     }
 
     Map<String, Offer> byId() {

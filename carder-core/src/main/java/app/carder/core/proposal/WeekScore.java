@@ -5,7 +5,7 @@ import app.carder.core.proposal.WeekProblem.Day;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.said.Said;
 import app.carder.core.week.Rotation;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -205,7 +205,7 @@ public record WeekScore(int broken, long points, List<Breach> breaches) {
 
         private void presentations(int day) {
             long fresh = comingOut(day).stream()
-                    .filter(offer -> offer.turn() == Turn.NEW)
+                    .filter(offer -> offer.turn() == Novelty.NEW)
                     .filter(offer -> {
                         for (int earlier = 0; earlier < day; earlier++) {
                             if (on(earlier).contains(offer)) {

@@ -1,6 +1,6 @@
 package app.carder.core.proposal;
 
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 
 /**
  * What a week is good for, in points. The points are the program's own judgement, made so that filling a zone comes before
@@ -22,7 +22,7 @@ final class Weights {
 
     private Weights() {}
 
-    static int turn(Turn turn) {
+    static int turn(Novelty turn) {
         return switch (turn) {
             case STAYS, STILL_CHOSEN -> 40;
             case NEW -> 25;

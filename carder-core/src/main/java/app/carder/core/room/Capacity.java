@@ -3,7 +3,7 @@ package app.carder.core.room;
 import app.carder.core.calculation.Source;
 import app.carder.core.ratio.FloorSpace;
 import app.carder.core.ratio.RatioRule;
-import app.carder.core.room.FurnitureKind.Use;
+import app.carder.core.room.FurnitureKind.FurnitureUse;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Zone;
 import java.math.BigDecimal;
@@ -50,8 +50,8 @@ public record Capacity(BigDecimal floorM2, Optional<BigDecimal> needM2, Source s
     public static Capacity of(RoomPlan plan, RatioRule rule, List<Integer> agesInMonths) {
         Geometry room = Shapes.of(plan.outline());
         Geometry storage = Shapes.union(plan.pieces().stream()
-                .filter(piece ->
-                        piece.kind().use() != Use.PLAYED_AT && piece.kind().use() != Use.FLAT)
+                .filter(piece -> piece.kind().use() != FurnitureUse.PLAYED_AT
+                        && piece.kind().use() != FurnitureUse.FLAT)
                 .map(Piece::footprint)
                 .map(Shapes::of)
                 .toList());

@@ -8,42 +8,42 @@ import app.carder.core.said.Said;
  */
 public enum FurnitureKind {
     /** A table that children sit or stand at. */
-    TABLE(1200, 600, 460, Use.PLAYED_AT),
+    TABLE(1200, 600, 460, FurnitureUse.PLAYED_AT),
     /** A table lit from within. */
-    LIGHT_TABLE(900, 600, 480, Use.PLAYED_AT),
+    LIGHT_TABLE(900, 600, 480, FurnitureUse.PLAYED_AT),
     /** A tray on a stand, for dry fills. */
-    TRAY_STAND(900, 600, 500, Use.PLAYED_AT),
+    TRAY_STAND(900, 600, 500, FurnitureUse.PLAYED_AT),
     /** A tray on a stand, for water or wet sand. */
-    WATER_TRAY(1000, 700, 500, Use.PLAYED_AT),
+    WATER_TRAY(1000, 700, 500, FurnitureUse.PLAYED_AT),
     /** Shelves that a child sees over when standing. */
-    LOW_SHELF(1200, 350, 700, Use.SHELF),
+    LOW_SHELF(1200, 350, 700, FurnitureUse.SHELF),
     /** Shelves that an adult sees over when standing. */
-    HALF_SHELF(1200, 350, 1100, Use.SHELF),
+    HALF_SHELF(1200, 350, 1100, FurnitureUse.SHELF),
     /** A cupboard that nobody sees over. */
-    TALL_CUPBOARD(1000, 450, 1900, Use.STORAGE),
+    TALL_CUPBOARD(1000, 450, 1900, FurnitureUse.STORAGE),
     /** An easel. */
-    EASEL(700, 600, 1150, Use.PLAYED_AT),
+    EASEL(700, 600, 1150, FurnitureUse.PLAYED_AT),
     /** A counter, a stove, a post office window. */
-    PLAY_STAND(1100, 400, 900, Use.PLAYED_AT),
+    PLAY_STAND(1100, 400, 900, FurnitureUse.PLAYED_AT),
     /** A seat for one. */
-    CHAIR(320, 320, 260, Use.PLAYED_AT),
+    CHAIR(320, 320, 260, FurnitureUse.PLAYED_AT),
     /** A seat for an adult and two children. */
-    SOFA(1300, 700, 650, Use.PLAYED_AT),
+    SOFA(1300, 700, 650, FurnitureUse.PLAYED_AT),
     /** A mat that is played on. */
-    RUG(2000, 1500, 10, Use.FLAT),
+    RUG(2000, 1500, 10, FurnitureUse.FLAT),
     /** A screen between zones. */
-    DIVIDER(1200, 50, 1000, Use.STORAGE),
+    DIVIDER(1200, 50, 1000, FurnitureUse.STORAGE),
     /** A basin with a tap. */
-    SINK(700, 450, 600, Use.TAP),
+    SINK(700, 450, 600, FurnitureUse.TAP),
     /** A planter or a raised bed. */
-    PLANTER(1200, 500, 450, Use.PLAYED_AT),
+    PLANTER(1200, 500, 450, FurnitureUse.PLAYED_AT),
     /** A sand pit in the ground. */
-    SAND_PIT(2000, 2000, 200, Use.PLAYED_AT),
+    SAND_PIT(2000, 2000, 200, FurnitureUse.PLAYED_AT),
     /** A bench or a log. */
-    BENCH(1200, 350, 320, Use.PLAYED_AT);
+    BENCH(1200, 350, 320, FurnitureUse.PLAYED_AT);
 
     /** What children do with it, as far as space is concerned. */
-    public enum Use {
+    public enum FurnitureUse {
         /** Its floor counts as play space. */
         PLAYED_AT,
         /** It has places for cards, and its floor is storage. */
@@ -59,9 +59,9 @@ public enum FurnitureKind {
     private final int widthMm;
     private final int depthMm;
     private final int heightMm;
-    private final Use use;
+    private final FurnitureUse use;
 
-    FurnitureKind(int widthMm, int depthMm, int heightMm, Use use) {
+    FurnitureKind(int widthMm, int depthMm, int heightMm, FurnitureUse use) {
         this.widthMm = widthMm;
         this.depthMm = depthMm;
         this.heightMm = heightMm;
@@ -89,12 +89,17 @@ public enum FurnitureKind {
     }
 
     /** What children do with it. */
-    public Use use() {
+    public FurnitureUse use() {
         return use;
+    }
+
+    /** Whether things stand on it for children to choose from. */
+    public boolean isShelf() {
+        return use == FurnitureUse.SHELF;
     }
 
     /** Whether it stands in the way of somebody who walks. */
     public boolean isInTheWay() {
-        return use != Use.FLAT;
+        return use != FurnitureUse.FLAT;
     }
 }

@@ -86,7 +86,12 @@ public record RoomPlan(
 
         /** For people. */
         public String words() {
-            return this == INDOORS ? "room" : "garden";
+            return Said.say("place." + name());
+        }
+
+        /** Whether rain falls on it. */
+        public boolean isOutdoors() {
+            return this == OUTDOORS;
         }
     }
 

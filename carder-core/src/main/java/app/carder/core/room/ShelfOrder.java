@@ -1,6 +1,6 @@
 package app.carder.core.room;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -40,12 +40,12 @@ public record ShelfOrder(int places, List<Item> items) {
     public record Item(String id, int place, Optional<Integer> level, boolean stays) {}
 
     /**
-     * The level of a card on a rung: a rung is half a step of difficulty.
+     * The level of a card on a step: a step is half a step of difficulty.
      *
      * @param difficulty 1 to 5
      */
-    public static int level(int difficulty, Rung rung) {
-        int shift = switch (rung) {
+    public static int level(int difficulty, LadderStep ladderStep) {
+        int shift = switch (ladderStep) {
             case SIMPLER -> -1;
             case HARDER -> 1;
             case AS_IS, OTHER_MATERIAL, REAL_LIFE -> 0;

@@ -1,6 +1,6 @@
 package app.carder.core.room;
 
-import app.carder.core.room.FurnitureKind.Use;
+import app.carder.core.room.FurnitureKind.FurnitureUse;
 import app.carder.core.room.RoomPlan.Door;
 import app.carder.core.room.RoomPlan.Piece;
 import app.carder.core.room.RoomPlan.Zone;
@@ -121,7 +121,7 @@ final class Ways {
      */
     OptionalDouble metresToTap(Zone zone) {
         List<Geometry> taps = plan.pieces().stream()
-                .filter(piece -> piece.kind().use() == Use.TAP)
+                .filter(piece -> piece.kind().use() == FurnitureUse.TAP)
                 .map(piece -> (Geometry) Shapes.of(piece.footprint()))
                 .toList();
         if (taps.isEmpty()) {

@@ -2,7 +2,7 @@ package app.carder.core.rota;
 
 import app.carder.core.rota.RotaProblem.Adult;
 import app.carder.core.rota.RotaProblem.Area;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import app.carder.core.said.Said;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,11 +24,11 @@ import java.util.Set;
  * @param notes what is uneven or missing, in sentences
  */
 public record Rota(
-        Map<Turn, String> leads,
+        Map<Duty, String> leads,
         List<Map<String, String>> spares,
         Map<String, Integer> turns,
-        List<Turn> unled,
-        List<Turn> changed,
+        List<Duty> unled,
+        List<Duty> changed,
         List<String> notes) {
 
     /** Keeps its own copies. */
@@ -42,16 +42,16 @@ public record Rota(
     }
 
     /** Looks a rota over: who is spare, what is uneven. */
-    public static Rota of(RotaProblem problem, Map<Turn, String> leads) {
+    public static Rota of(RotaProblem problem, Map<Duty, String> leads) {
         List<Map<String, String>> spares = new ArrayList<>();
-        List<Turn> unled = new ArrayList<>();
-        List<Turn> changed = new ArrayList<>();
+        List<Duty> unled = new ArrayList<>();
+        List<Duty> changed = new ArrayList<>();
         Map<String, Integer> turns = new LinkedHashMap<>();
         problem.adults().forEach(adult -> turns.put(adult.id(), 0));
         for (int week = 0; week < problem.weeks(); week++) {
             Set<String> leading = new HashSet<>();
             for (Area area : problem.areas()) {
-                Turn turn = new Turn(week, area.id());
+                Duty turn = new Duty(week, area.id());
                 String adult = leads.get(turn);
                 if (adult == null) {
                     unled.add(turn);
@@ -84,9 +84,9 @@ public record Rota(
     }
 
     private static List<String> notes(
-            RotaProblem problem, Map<String, Integer> turns, List<Turn> unled, List<Turn> changed) {
+            RotaProblem problem, Map<String, Integer> turns, List<Duty> unled, List<Duty> changed) {
         List<String> notes = new ArrayList<>();
-        for (Turn turn : unled) {
+        for (Duty turn : unled) {
             notes.add(Said.say("working.week-nobody-who-is-there-can", turn.week() + 1, name(problem, turn.areaId())));
         }
         int most = turns.values().stream().mapToInt(Integer::intValue).max().orElse(0);

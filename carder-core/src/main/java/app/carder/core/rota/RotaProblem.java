@@ -17,7 +17,7 @@ import java.util.Set;
  * @param before the rota as it was, where one is solved again; it is kept as far as it can be
  */
 public record RotaProblem(
-        List<Adult> adults, List<Area> areas, int weeks, Map<Turn, String> pins, Map<Turn, String> before) {
+        List<Adult> adults, List<Area> areas, int weeks, Map<Duty, String> pins, Map<Duty, String> before) {
 
     /**
      * Keeps its own copies.
@@ -89,7 +89,7 @@ public record RotaProblem(
      * @param week index within the cycle
      * @param areaId of the area
      */
-    public record Turn(int week, String areaId) {}
+    public record Duty(int week, String areaId) {}
 
     /** The most areas that one adult leads in a week, so that all are led: areas by adults who are there, rounded up. */
     int mostAtOnce(int week) {

@@ -2,7 +2,7 @@ package app.carder.core.rota;
 
 import app.carder.core.rota.RotaProblem.Adult;
 import app.carder.core.rota.RotaProblem.Area;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -23,7 +23,7 @@ public record RotaScore(int broken, long cost) {
     static final int CHANGED = 200;
 
     /** Counts. */
-    public static RotaScore of(RotaProblem problem, Map<Turn, String> rota) {
+    public static RotaScore of(RotaProblem problem, Map<Duty, String> rota) {
         Map<String, Adult> byId = problem.byId();
         Map<String, Integer> ofArea = new HashMap<>();
         Map<String, Integer> overAll = new HashMap<>();
@@ -32,7 +32,7 @@ public record RotaScore(int broken, long cost) {
         for (int week = 0; week < problem.weeks(); week++) {
             Map<String, Integer> atOnce = new HashMap<>();
             for (Area area : problem.areas()) {
-                Turn turn = new Turn(week, area.id());
+                Duty turn = new Duty(week, area.id());
                 Adult adult = rota.containsKey(turn) ? byId.get(rota.get(turn)) : null;
                 if (adult == null) {
                     broken++;
@@ -46,7 +46,7 @@ public record RotaScore(int broken, long cost) {
                 }
                 ofArea.merge(adult.id() + " " + area.id(), 1, Integer::sum);
                 overAll.merge(adult.id(), 1, Integer::sum);
-                if (adult.id().equals(rota.get(new Turn(week - 1, area.id())))) {
+                if (adult.id().equals(rota.get(new Duty(week - 1, area.id())))) {
                     cost += SAME_AS_LAST_WEEK;
                 }
                 String before = problem.before().get(turn);

@@ -5,7 +5,7 @@ import ai.timefold.solver.core.api.domain.solution.PlanningScore;
 import ai.timefold.solver.core.api.domain.solution.PlanningSolution;
 import ai.timefold.solver.core.api.score.buildin.hardsoftlong.HardSoftLongScore;
 import app.carder.core.rota.RotaProblem.Area;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -30,7 +30,7 @@ public class RotaSolution {
         for (int week = 0; week < problem.weeks(); week++) {
             int at = week;
             for (Area area : problem.areas()) {
-                Turn turn = new Turn(week, area.id());
+                Duty turn = new Duty(week, area.id());
                 String pin = problem.pins().get(turn);
                 decisions.add(new TurnDecision(
                         decisions.size(),
@@ -47,8 +47,8 @@ public class RotaSolution {
         turns = decisions;
     }
 
-    Map<Turn, String> rota() {
-        Map<Turn, String> rota = new HashMap<>();
+    Map<Duty, String> rota() {
+        Map<Duty, String> rota = new HashMap<>();
         for (TurnDecision decision : turns) {
             if (decision.getAdult() != null) {
                 rota.put(decision.turn(), decision.lead().id());

@@ -11,7 +11,7 @@ import ai.timefold.solver.core.config.localsearch.decider.forager.LocalSearchFor
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +46,7 @@ public final class RotaSolver {
                 .withTerminationConfig(new TerminationConfig()
                         .withScoreCalculationCountLimit(MOVES)
                         .withSpentLimit(LIMIT));
-        Map<Turn, String> found = SolverFactory.<RotaSolution>create(config)
+        Map<Duty, String> found = SolverFactory.<RotaSolution>create(config)
                 .buildSolver()
                 .solve(new RotaSolution(problem))
                 .rota();

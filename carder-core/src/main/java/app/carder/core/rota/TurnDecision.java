@@ -6,7 +6,7 @@ import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 import app.carder.core.rota.RotaProblem.Adult;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -17,7 +17,7 @@ public class TurnDecision {
     @PlanningId
     private int id;
 
-    private Turn turn = new Turn(0, "");
+    private Duty turn = new Duty(0, "");
     private int mostAtOnce;
     private String before = "";
     private List<Adult> able = List.of();
@@ -32,7 +32,7 @@ public class TurnDecision {
     public TurnDecision() {}
 
     TurnDecision(
-            int id, Turn turn, int mostAtOnce, String before, List<Adult> able, boolean pinned, @Nullable Adult adult) {
+            int id, Duty turn, int mostAtOnce, String before, List<Adult> able, boolean pinned, @Nullable Adult adult) {
         this.id = id;
         this.turn = turn;
         this.mostAtOnce = mostAtOnce;
@@ -58,7 +58,7 @@ public class TurnDecision {
         this.adult = adult;
     }
 
-    Turn turn() {
+    Duty turn() {
         return turn;
     }
 

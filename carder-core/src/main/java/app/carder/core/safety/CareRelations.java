@@ -24,12 +24,12 @@ final class CareRelations {
 
     private static final List<Relation> RELATIONS = read();
 
-    private static final Remembered<Asked, Optional<Match>> MATCHED = new Remembered<>(CareRelations::find);
+    private static final Memo<Asked, Optional<Match>> MATCHED = new Memo<>(CareRelations::find);
 
     private CareRelations() {}
 
-    private static final Remembered<Listed, Optional<Match>> RELATED = new Remembered<>(
-            listed -> related(Catalogue.ENGLISH.say(listed.avoided().said()), listed.material()));
+    private static final Memo<Listed, Optional<Match>> RELATED =
+            new Memo<>(listed -> related(Catalogue.ENGLISH.say(listed.avoided().said()), listed.material()));
 
     /** Words that say how a thing is, not what it is. */
     private static final Set<String> NO_NAMES = Set.of(

@@ -25,8 +25,8 @@ final class DangerNames {
     private static final Map<Trait, Pattern> IN_WORDS =
             read(row -> row.get("asked_in").equals("everywhere"));
 
-    private static final Remembered<String, Map<Trait, String>> SAID = new Remembered<>(DangerNames::find);
-    private static final Remembered<String, List<Hit>> IN_CARDS = new Remembered<>(DangerNames::search);
+    private static final Memo<String, Map<Trait, String>> SAID = new Memo<>(DangerNames::find);
+    private static final Memo<String, List<Hit>> IN_CARDS = new Memo<>(DangerNames::search);
 
     private DangerNames() {}
 

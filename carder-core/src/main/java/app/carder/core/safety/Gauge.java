@@ -82,7 +82,7 @@ enum Gauge {
 
     private static final Length LARGEST_GRAIN = Length.ofMillimetres(6);
     /** The search over positions takes milliseconds, and a form never changes. */
-    private static final Remembered<Solid, Boolean> IN_CYLINDER = new Remembered<>(SmallPartsCylinder::holds);
+    private static final Memo<Solid, Boolean> IN_CYLINDER = new Memo<>(SmallPartsCylinder::holds);
 
     abstract boolean meets(Item item);
 

@@ -102,7 +102,7 @@ public final class SmallPartsCylinder {
      * @param place the turn as three angles (about z, then x, then z) and the shift in x and y
      */
     private static double violation(Solid piece, double[] place) {
-        Turn turn = Turn.of(place[0], place[1], place[2]);
+        Orientation turn = Orientation.of(place[0], place[1], place[2]);
         double outOfWall = Double.NEGATIVE_INFINITY;
         for (int wall = 0; wall < WALLS; wall++) {
             double reach = turn.reach(piece, WALL_X[wall], WALL_Y[wall], 0);
@@ -117,17 +117,17 @@ public final class SmallPartsCylinder {
     }
 
     /** A turned piece: its axes in the frame of the gauge. */
-    private record Turn(
+    private record Orientation(
             double xx, double xy, double xz, double yx, double yy, double yz, double zx, double zy, double zz) {
 
-        static Turn of(double a, double b, double c) {
+        static Orientation of(double a, double b, double c) {
             double cosA = Math.cos(a);
             double sinA = Math.sin(a);
             double cosB = Math.cos(b);
             double sinB = Math.sin(b);
             double cosC = Math.cos(c);
             double sinC = Math.sin(c);
-            return new Turn(
+            return new Orientation(
                     cosA * cosC - sinA * cosB * sinC,
                     sinA * cosC + cosA * cosB * sinC,
                     sinB * sinC,

@@ -71,7 +71,7 @@ public final class FillPlan {
      * @param purchase packs for what is missing; absent where the pack is not known
      * @param perFill packs where nothing is in stock, as for every later fill; absent where the pack is not known
      */
-    public record Line(
+    public record FillLine(
             Amount amount,
             Mass need,
             Mass stock,
@@ -99,7 +99,7 @@ public final class FillPlan {
      * @param calculation how it was found
      */
     public record Plan(
-            List<Line> lines, Optional<Integer> vesselsFromStock, Optional<Cost> cost, Calculation calculation) {
+            List<FillLine> lines, Optional<Integer> vesselsFromStock, Optional<Cost> cost, Calculation calculation) {
         /** Keeps its own copy. */
         public Plan {
             lines = List.copyOf(lines);
@@ -124,13 +124,13 @@ public final class FillPlan {
                 .given(Said.say("working.children"), Integer.toString(use.children()))
                 .given(Said.say("working.sessions-per-fill"), Integer.toString(use.sessionsPerFill()))
                 .given(Said.say("working.sessions-a-year"), Integer.toString(use.sessionsPerYear()));
-        List<Line> lines = new ArrayList<>();
+        List<FillLine> lines = new ArrayList<>();
         double spill = 1 + use.spillPercent() / 100.0;
         Optional<Integer> fromStock = Optional.empty();
         for (int at = 0; at < stock.size(); at++) {
             Amount amount = amounts.amounts().get(at);
             Mass oneVessel = amount.mass().scaledBy(spill);
-            Line line = line(amount, oneVessel.multipliedBy(use.vessels()), stock.get(at));
+            FillLine line = line(amount, oneVessel.multipliedBy(use.vessels()), stock.get(at));
             lines.add(line);
             notebook.step(
                     Said.say("working.need-mass-vessels-1-spill"),
@@ -156,9 +156,9 @@ public final class FillPlan {
                         .close());
     }
 
-    private static Line line(Amount amount, Mass need, Mass stock) {
+    private static FillLine line(Amount amount, Mass need, Mass stock) {
         Mass missing = need.lessOrNothing(stock);
-        return new Line(
+        return new FillLine(
                 amount,
                 need,
                 stock,
@@ -167,7 +167,7 @@ public final class FillPlan {
                 amount.layer().pack().map(pack -> Fill.purchase(need, pack)));
     }
 
-    private static Optional<Cost> cost(List<Line> lines, Use use, Calculation.Notebook notebook) {
+    private static Optional<Cost> cost(List<FillLine> lines, Use use, Calculation.Notebook notebook) {
         Optional<Money> now = lines.stream()
                 .flatMap(line -> line.purchase().stream())
                 .map(Purchase::cost)

@@ -13,7 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * How a provocation was taken up over the times that it was out and watched.
+ * How a card was taken up over the times that it was out and watched.
  *
  * @param times how often it was out and watched
  * @param latency middle of the times from setting out to the first child; absent where no child came
@@ -65,7 +65,7 @@ public record Engagement(
      */
     public record Player<C>(C child, List<Episode> episodes) {}
 
-    /** What to do with a provocation. */
+    /** What to do with a card. */
     public enum Verdict {
         /** Leave it out. */
         KEEP,

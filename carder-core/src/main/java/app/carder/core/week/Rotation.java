@@ -39,7 +39,7 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
     }
 
     /** What to do with a card. */
-    public enum Turn {
+    public enum Novelty {
         /** It has not stood its days. */
         STAYS,
         /** It has, and children still choose it. */
@@ -79,7 +79,7 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
      * @param standing open days on which it has stood without rest, up to the day of interest
      * @param because in a sentence
      */
-    public record Advised(Turn turn, int standing, Said because) {}
+    public record Advised(Novelty turn, int standing, Said because) {}
 
     /**
      * Advises.
@@ -93,21 +93,22 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
                 past.out().stream().filter(day -> day.isBefore(on)).sorted().toList();
         Optional<LocalDate> last = out.stream().reduce((one, other) -> other);
         if (last.isEmpty()) {
-            return new Advised(Turn.NEW, 0, Said.of("rotation.new"));
+            return new Advised(Novelty.NEW, 0, Said.of("rotation.new"));
         }
         int resting = open.between(last.get().plusDays(1), on);
         if (resting > 0) {
             return resting >= restOpenDays
-                    ? new Advised(Turn.BACK, 0, Said.of("rotation.back", resting))
-                    : new Advised(Turn.RESTS, 0, Said.of("rotation.rests", resting, restOpenDays));
+                    ? new Advised(Novelty.BACK, 0, Said.of("rotation.back", resting))
+                    : new Advised(Novelty.RESTS, 0, Said.of("rotation.rests", resting, restOpenDays));
         }
         int standing = standing(out, open);
         if (standing < everyOpenDays) {
-            return new Advised(Turn.STAYS, standing, Said.of("rotation.stays", standing, everyOpenDays));
+            return new Advised(Novelty.STAYS, standing, Said.of("rotation.stays", standing, everyOpenDays));
         }
         return past.chosenBy() >= stillChosenBy
-                ? new Advised(Turn.STILL_CHOSEN, standing, Said.of("rotation.still-chosen", standing, past.chosenBy()))
-                : new Advised(Turn.CHANGE, standing, Said.of("rotation.change", standing, past.chosenBy()));
+                ? new Advised(
+                        Novelty.STILL_CHOSEN, standing, Said.of("rotation.still-chosen", standing, past.chosenBy()))
+                : new Advised(Novelty.CHANGE, standing, Said.of("rotation.change", standing, past.chosenBy()));
     }
 
     /** Days in a row, back from the last, with closed days passed over. */
@@ -136,6 +137,11 @@ public record Rotation(int everyOpenDays, int restOpenDays, int stillChosenBy) {
         /** For people. */
         public String words() {
             return Said.say("mark." + name());
+        }
+
+        /** Whether something is other than the day before. */
+        public boolean isChange() {
+            return this != SAME;
         }
     }
 

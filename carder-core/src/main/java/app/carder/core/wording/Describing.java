@@ -2,7 +2,7 @@ package app.carder.core.wording;
 
 import app.carder.core.said.Said;
 import app.carder.core.wording.LanguageRules.Reason;
-import app.carder.core.wording.LanguageRules.Watched;
+import app.carder.core.wording.LanguageRules.WordRule;
 import app.carder.core.wording.Phrases.Place;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -24,7 +24,7 @@ public final class Describing {
             Pattern.compile("“[^“”]*”|„[^„“”]*[“”]|«[^«»]*»|\"[^\"]*\"|(?<!\\p{L})‘[^‘’]*’(?!\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile("[^.!?\\n]+");
 
-    private final Phrases<Watched> watched;
+    private final Phrases<WordRule> watched;
     private final Phrases<String> signs;
     private final Phrases<String> exceptions;
 
@@ -41,7 +41,7 @@ public final class Describing {
 
     /** For texts in one language. */
     public Describing(LanguageRules language) {
-        watched = new Phrases<>(language.watched(), Watched::pattern);
+        watched = new Phrases<>(language.watched(), WordRule::pattern);
         signs = new Phrases<>(language.signs(), sign -> sign);
         exceptions = new Phrases<>(language.exceptions(), exception -> exception);
     }
@@ -50,7 +50,7 @@ public final class Describing {
     public List<Mark> marks(String text) {
         String open = blanked(text);
         List<Mark> found = new ArrayList<>();
-        for (Place<Watched> place : watched.in(open)) {
+        for (Place<WordRule> place : watched.in(open)) {
             if (place.what().reason() != Reason.FEELING || !isShown(open, place.start())) {
                 found.add(new Mark(
                         place.start(),

@@ -17,7 +17,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param ease constants of the formula
  */
 public record LanguageRules(
-        String code, List<Watched> watched, List<String> exceptions, List<String> signs, Ease ease) {
+        String code, List<WordRule> watched, List<String> exceptions, List<String> signs, Ease ease) {
 
     /** The languages that ship. */
     public static final List<String> SHIPPED = List.of("en", "de");
@@ -51,7 +51,7 @@ public record LanguageRules(
      * @param reason why
      * @param instead an example that describes
      */
-    public record Watched(String pattern, Reason reason, String instead) {}
+    public record WordRule(String pattern, Reason reason, String instead) {}
 
     /**
      * Reading ease = {@code base − perSentence·(words/sentences) − perWord·(syllables/words)}.
@@ -70,7 +70,7 @@ public record LanguageRules(
         if (!SHIPPED.contains(code)) {
             throw new IllegalArgumentException("A language must be one of %s, got %s.".formatted(SHIPPED, code));
         }
-        List<Watched> watched = new ArrayList<>();
+        List<WordRule> watched = new ArrayList<>();
         List<String> exceptions = new ArrayList<>();
         List<String> signs = new ArrayList<>();
         Ease ease = null;
@@ -80,7 +80,7 @@ public record LanguageRules(
                 case "EXCEPT" -> exceptions.add(row.get("words"));
                 case "SIGN" -> signs.add(row.get("words"));
                 case "EASE" -> ease = ease(row.get("words"), row.get("instead"));
-                default -> watched.add(new Watched(row.get("words"), Reason.valueOf(kind), row.get("instead")));
+                default -> watched.add(new WordRule(row.get("words"), Reason.valueOf(kind), row.get("instead")));
             }
         }
         if (ease == null) {

@@ -52,7 +52,7 @@ class BatchTest {
 
             assertThat(ball.inGrams()).isCloseTo(215.5, Offset.offset(0.1));
             assertThat(batch.gives()).isEqualTo(ball.multipliedBy(11));
-            Mass sum = batch.lines().stream().map(Batch.Line::mass).reduce(Mass.ZERO, Mass::plus);
+            Mass sum = batch.lines().stream().map(Batch.BatchLine::mass).reduce(Mass.ZERO, Mass::plus);
             assertThat(sum.inGrams()).isCloseTo(batch.gives().inGrams(), Offset.offset(0.01));
         }
 

@@ -7,8 +7,8 @@ import app.carder.core.TestCupboard;
 import app.carder.core.calculation.Source;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
-import app.carder.core.cupboard.WeekShopping.Line;
-import app.carder.core.cupboard.WeekShopping.Use;
+import app.carder.core.cupboard.WeekShopping.ToBuy;
+import app.carder.core.cupboard.WeekShopping.Wanted;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Mass;
@@ -36,7 +36,7 @@ class WeekShoppingTest {
     /** 2.4 kg a fill for two sessions, out in five: three fills are 7.2 kg, 5 kg are there, 2.2 kg are three packs of 1 kg. */
     @Test
     void sumsFillsOverTheWeekAndBuysWholePacksOfWhatIsMissing() {
-        Line line = only(List.of(new Use("Rice by the kilo", "rice", kilos(2.4), 2, 0, days(5))));
+        ToBuy line = only(List.of(new Wanted("Rice by the kilo", "rice", kilos(2.4), 2, 0, days(5))));
 
         assertThat(line.need()).isEqualTo(kilos(7.2));
         assertThat(line.missing()).isEqualTo(kilos(2.2));
@@ -47,8 +47,8 @@ class WeekShoppingTest {
 
     @Test
     void aFillThatStandsAlreadyIsNotBoughtAgain() {
-        Use standing = new Use("Rice by the kilo", "rice", kilos(2.4), 10, 5, days(5));
-        Use wornOut = new Use("Rice by the kilo", "rice", kilos(2.4), 10, 8, days(5));
+        Wanted standing = new Wanted("Rice by the kilo", "rice", kilos(2.4), 10, 5, days(5));
+        Wanted wornOut = new Wanted("Rice by the kilo", "rice", kilos(2.4), 10, 8, days(5));
 
         assertThat(standing.fills()).isZero();
         assertThat(WeekShopping.of(List.of(standing), CUPBOARD)).isEmpty();
@@ -75,8 +75,8 @@ class WeekShoppingTest {
 
     @Test
     void eachPlaceWhereACardStandsAtOnceHasAFillOfItsOwn() {
-        Use twice = new Use("Rice by the kilo", "rice", kilos(2), 10, 0, List.of(MONDAY, MONDAY));
-        Use oneStands = new Use("Rice by the kilo", "rice", kilos(2), 10, 2, List.of(MONDAY, MONDAY));
+        Wanted twice = new Wanted("Rice by the kilo", "rice", kilos(2), 10, 0, List.of(MONDAY, MONDAY));
+        Wanted oneStands = new Wanted("Rice by the kilo", "rice", kilos(2), 10, 2, List.of(MONDAY, MONDAY));
 
         assertThat(twice.fills()).isEqualTo(2);
         assertThat(oneStands.fills()).isEqualTo(1);
@@ -84,9 +84,9 @@ class WeekShoppingTest {
 
     @Test
     void twoCardsWithOneMaterialAreOneLineThatNamesBoth() {
-        Line line = only(List.of(
-                new Use("Rice by the kilo", "rice", kilos(3), 5, 0, days(5)),
-                new Use("Spoon it over", "rice", kilos(4), 5, 0, List.of(MONDAY.plusDays(1)))));
+        ToBuy line = only(List.of(
+                new Wanted("Rice by the kilo", "rice", kilos(3), 5, 0, days(5)),
+                new Wanted("Spoon it over", "rice", kilos(4), 5, 0, List.of(MONDAY.plusDays(1)))));
 
         assertThat(line.need()).isEqualTo(kilos(7));
         assertThat(line.cards()).containsExactly("Rice by the kilo", "Spoon it over");
@@ -94,15 +94,15 @@ class WeekShoppingTest {
 
     @Test
     void toolsAreNeededAsManyAsAreOutAtOnceButGlueIsUsedUp() {
-        List<Line> lines = WeekShopping.of(
+        List<ToBuy> lines = WeekShopping.of(
                 List.of(
-                        new Use("Rice by the kilo", "scoop", Amount.of(2), 5, 0, days(5)),
-                        new Use("Sand wheels", "scoop", Amount.of(2), 5, 0, days(1)),
-                        new Use("Collage", "glue", Amount.of(2), 1, 0, days(2))),
+                        new Wanted("Rice by the kilo", "scoop", Amount.of(2), 5, 0, days(5)),
+                        new Wanted("Sand wheels", "scoop", Amount.of(2), 5, 0, days(1)),
+                        new Wanted("Collage", "glue", Amount.of(2), 1, 0, days(2))),
                 CUPBOARD);
 
-        Line scoops = named(lines, "scoop");
-        Line glue = named(lines, "glue");
+        ToBuy scoops = named(lines, "scoop");
+        ToBuy glue = named(lines, "glue");
         assertThat(scoops.need()).isEqualTo(Amount.of(4));
         assertThat(scoops.missing()).isEqualTo(Amount.of(1));
         assertThat(glue.need()).isEqualTo(Amount.of(4));
@@ -111,7 +111,7 @@ class WeekShoppingTest {
 
     @Test
     void whatTheStockCoversIsNamedAndNotBought() {
-        Line line = only(List.of(new Use("Rice by the kilo", "rice", kilos(2), 5, 0, days(2))));
+        ToBuy line = only(List.of(new Wanted("Rice by the kilo", "rice", kilos(2), 5, 0, days(2))));
 
         assertThat(line.isMissing()).isFalse();
         assertThat(line.packs()).isEmpty();
@@ -120,11 +120,11 @@ class WeekShoppingTest {
 
     @Test
     void whatIsNeededFirstComesFirstAndAnUnknownMaterialIsLeftOut() {
-        List<Line> lines = WeekShopping.of(
+        List<ToBuy> lines = WeekShopping.of(
                 List.of(
-                        new Use("Collage", "glue", Amount.of(2), 1, 0, List.of(MONDAY.plusDays(3))),
-                        new Use("Moon sand", "moon-sand", kilos(1), 1, 0, days(1)),
-                        new Use("Rice by the kilo", "rice", kilos(2), 5, 0, List.of(MONDAY.plusDays(1)))),
+                        new Wanted("Collage", "glue", Amount.of(2), 1, 0, List.of(MONDAY.plusDays(3))),
+                        new Wanted("Moon sand", "moon-sand", kilos(1), 1, 0, days(1)),
+                        new Wanted("Rice by the kilo", "rice", kilos(2), 5, 0, List.of(MONDAY.plusDays(1)))),
                 CUPBOARD);
 
         assertThat(lines).extracting(line -> line.material().code()).containsExactly("rice", "glue");
@@ -132,18 +132,18 @@ class WeekShoppingTest {
 
     @Test
     void refusesAUseWithoutASession() {
-        assertThatThrownBy(() -> new Use("Rice", "rice", kilos(1), 1, 0, List.of()))
+        assertThatThrownBy(() -> new Wanted("Rice", "rice", kilos(1), 1, 0, List.of()))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("needs a session");
     }
 
-    private static Line only(List<Use> uses) {
-        List<Line> lines = WeekShopping.of(uses, CUPBOARD);
+    private static ToBuy only(List<Wanted> uses) {
+        List<ToBuy> lines = WeekShopping.of(uses, CUPBOARD);
         assertThat(lines).hasSize(1);
         return lines.get(0);
     }
 
-    private static Line named(List<Line> lines, String code) {
+    private static ToBuy named(List<ToBuy> lines, String code) {
         return lines.stream()
                 .filter(line -> line.material().code().equals(code))
                 .findFirst()

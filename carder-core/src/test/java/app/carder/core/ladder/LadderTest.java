@@ -1,10 +1,10 @@
 package app.carder.core.ladder;
 
-import static app.carder.core.ladder.Rung.AS_IS;
-import static app.carder.core.ladder.Rung.HARDER;
-import static app.carder.core.ladder.Rung.OTHER_MATERIAL;
-import static app.carder.core.ladder.Rung.REAL_LIFE;
-import static app.carder.core.ladder.Rung.SIMPLER;
+import static app.carder.core.ladder.LadderStep.AS_IS;
+import static app.carder.core.ladder.LadderStep.HARDER;
+import static app.carder.core.ladder.LadderStep.OTHER_MATERIAL;
+import static app.carder.core.ladder.LadderStep.REAL_LIFE;
+import static app.carder.core.ladder.LadderStep.SIMPLER;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -23,13 +23,13 @@ import org.junit.jupiter.api.Test;
 class LadderTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
-    private static final Set<Rung> ALL = EnumSet.allOf(Rung.class);
+    private static final Set<LadderStep> ALL = EnumSet.allOf(LadderStep.class);
 
     @Nested
     class ForAChild {
         @Test
         void startsAsItIsWhereNothingWasSeen() {
-            assertThat(Ladder.propose(List.of(), ALL).rung()).isEqualTo(AS_IS);
+            assertThat(Ladder.propose(List.of(), ALL).ladderStep()).isEqualTo(AS_IS);
         }
 
         @Test
@@ -60,28 +60,28 @@ class LadderTest {
         }
 
         @Test
-        void proposesNoRungThatIsNotWritten() {
+        void proposesNoStepThatIsNotWritten() {
             Ladder.Proposal proposal = Ladder.propose(List.of(seen(2, AS_IS, 5), seen(1, AS_IS, 5)), Set.of(SIMPLER));
 
-            assertThat(proposal.rung()).isEqualTo(AS_IS);
+            assertThat(proposal.ladderStep()).isEqualTo(AS_IS);
             assertThat(proposal.reason().words()).contains("write one");
-            assertThat(Ladder.propose(List.of(seen(1, AS_IS, 1)), Set.of()).rung())
+            assertThat(Ladder.propose(List.of(seen(1, AS_IS, 1)), Set.of()).ladderStep())
                     .isEqualTo(AS_IS);
         }
 
         @Test
         void leavesOutNotesWithoutInvolvement() {
             assertThat(Ladder.propose(List.of(new Seen(TODAY, HARDER, Optional.empty())), ALL)
-                            .rung())
+                            .ladderStep())
                     .isEqualTo(AS_IS);
         }
 
-        private Rung proposed(Seen... seen) {
-            return Ladder.propose(new ArrayList<>(List.of(seen)), ALL).rung();
+        private LadderStep proposed(Seen... seen) {
+            return Ladder.propose(new ArrayList<>(List.of(seen)), ALL).ladderStep();
         }
 
-        private Seen seen(int daysAgo, Rung rung, int involvement) {
-            return new Seen(TODAY.minusDays(daysAgo), rung, Optional.of(involvement));
+        private Seen seen(int daysAgo, LadderStep ladderStep, int involvement) {
+            return new Seen(TODAY.minusDays(daysAgo), ladderStep, Optional.of(involvement));
         }
     }
 

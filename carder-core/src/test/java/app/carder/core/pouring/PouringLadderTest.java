@@ -11,7 +11,7 @@ import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
 import app.carder.core.pouring.PouringLadder.Funnel;
 import app.carder.core.pouring.PouringLadder.Named;
-import app.carder.core.pouring.PouringLadder.Rung;
+import app.carder.core.pouring.PouringLadder.PouringStep;
 import app.carder.core.vessel.TaperedJug;
 import app.carder.core.vessel.Vessel;
 import java.util.List;
@@ -37,9 +37,9 @@ class PouringLadderTest {
     private static final List<Funnel> FUNNELS = List.of(new Funnel("Wide", mm(45)), new Funnel("Narrow", mm(15)));
 
     @ParameterizedTest
-    @EnumSource(Rung.class)
-    void everyRungCanBeMadeFromTheStarterCupboardAndKeepsItsPromise(Rung rung) {
-        List<PouringSet> sets = propose(rung, "rice-long");
+    @EnumSource(PouringStep.class)
+    void everyStepCanBeMadeFromTheStarterCupboardAndKeepsItsPromise(PouringStep step) {
+        List<PouringSet> sets = propose(step, "rice-long");
 
         assertThat(sets).isNotEmpty().hasSizeLessThanOrEqualTo(6).allSatisfy(set -> {
             Volume poured = set.each().stream().reduce(Volume.ZERO, Volume::plus);
@@ -56,7 +56,7 @@ class PouringLadderTest {
 
     @Test
     void twoEqualCupsLeaveNothing() {
-        assertThat(propose(Rung.TWO_EQUAL, "water")).allSatisfy(set -> {
+        assertThat(propose(PouringStep.TWO_EQUAL, "water")).allSatisfy(set -> {
             assertThat(set.remainder()).isEqualTo(Volume.ZERO);
             double ratio = set.into()
                     .get(0)
@@ -70,7 +70,7 @@ class PouringLadderTest {
     /** Whatever is poured into both cups, up to the rim, some stays in the jug. */
     @Test
     void twoUnequalCupsCannotTakeItAll() {
-        assertThat(propose(Rung.TWO_UNEQUAL, "lentils")).isNotEmpty().allSatisfy(set -> {
+        assertThat(propose(PouringStep.TWO_UNEQUAL, "lentils")).isNotEmpty().allSatisfy(set -> {
             Volume toTheRim = set.into()
                     .get(0)
                     .vessel()
@@ -90,8 +90,8 @@ class PouringLadderTest {
         for (int months : List.of(18, 30, 40, 60)) {
             Mass heaviest = PouringLadder.heaviestFor(months);
 
-            for (Rung rung : Rung.values()) {
-                assertThat(PouringLadder.propose(rung, VESSELS, FUNNELS, TestCupboard.get("water"), 0.02, heaviest))
+            for (PouringStep step : PouringStep.values()) {
+                assertThat(PouringLadder.propose(step, VESSELS, FUNNELS, TestCupboard.get("water"), 0.02, heaviest))
                         .noneMatch(set -> set.mass().isMoreThan(heaviest));
             }
         }
@@ -126,10 +126,10 @@ class PouringLadderTest {
                         jug, jug, Volume.ofMillilitres(100), Volume.ofMillilitres(50), TestCupboard.get("envelopes")))
                 .hasMessageContaining("loose or liquid");
         assertThatThrownBy(() -> PouringLadder.propose(
-                        Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("envelopes"), 0.02, ANY))
+                        PouringStep.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("envelopes"), 0.02, ANY))
                 .hasMessageContaining("loose or liquid");
-        assertThatThrownBy(() ->
-                        PouringLadder.propose(Rung.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("water"), 0.5, ANY))
+        assertThatThrownBy(() -> PouringLadder.propose(
+                        PouringStep.TWO_EQUAL, VESSELS, FUNNELS, TestCupboard.get("water"), 0.5, ANY))
                 .hasMessageContaining("tolerance");
     }
 
@@ -158,9 +158,9 @@ class PouringLadderTest {
 
         @Test
         void noFunnelIsProposedThatWouldArch() {
-            assertThat(propose(Rung.NARROW_NECK, "rice-long"))
+            assertThat(propose(PouringStep.NARROW_NECK, "rice-long"))
                     .allSatisfy(set -> assertThat(set.note()).contains("Wide"));
-            assertThat(propose(Rung.NARROW_NECK, "chickpeas")).isEmpty();
+            assertThat(propose(PouringStep.NARROW_NECK, "chickpeas")).isEmpty();
         }
     }
 
@@ -210,8 +210,8 @@ class PouringLadderTest {
         }
     }
 
-    private static List<PouringSet> propose(Rung rung, String fill) {
-        return PouringLadder.propose(rung, VESSELS, FUNNELS, TestCupboard.get(fill), 0.02, ANY);
+    private static List<PouringSet> propose(PouringStep step, String fill) {
+        return PouringLadder.propose(step, VESSELS, FUNNELS, TestCupboard.get(fill), 0.02, ANY);
     }
 
     private static Length mm(double millimetres) {

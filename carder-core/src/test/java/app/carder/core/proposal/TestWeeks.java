@@ -6,7 +6,7 @@ import app.carder.core.proposal.WeekProblem.Day;
 import app.carder.core.proposal.WeekProblem.Session;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekProblem.Zone;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,7 +34,7 @@ public final class TestWeeks {
                 .collect(Collectors.toSet());
     }
 
-    static Offer card(String id, Turn turn) {
+    static Offer card(String id, Novelty turn) {
         return new Offer(
                 id,
                 "Card " + id,
@@ -63,7 +63,7 @@ public final class TestWeeks {
                 Set.of(),
                 Set.of(),
                 Set.of(child),
-                Turn.BACK,
+                Novelty.BACK,
                 false,
                 Set.of(),
                 Set.of());
@@ -112,7 +112,7 @@ public final class TestWeeks {
                     senses.add(sense);
                 }
             }
-            Turn turn = Turn.values()[random.nextInt(Turn.values().length)];
+            Novelty turn = Novelty.values()[random.nextInt(Novelty.values().length)];
             deck.add(new Offer(
                     "card-" + at,
                     "Card " + at,
@@ -124,7 +124,7 @@ public final class TestWeeks {
                     senses,
                     interested(random),
                     turn,
-                    turn == Turn.STAYS || turn == Turn.STILL_CHOSEN || turn == Turn.CHANGE,
+                    turn == Novelty.STAYS || turn == Novelty.STILL_CHOSEN || turn == Novelty.CHANGE,
                     random.nextInt(3) == 0 ? Set.of(random.nextInt(3)) : Set.of(),
                     random.nextInt(5) == 0 ? Set.of(new Offer.When(random.nextInt(2), 0)) : Set.of()));
         }

@@ -8,7 +8,7 @@ import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.proposal.WeekScore.Breach;
 import app.carder.core.proposal.WeekScore.Rule;
 import app.carder.core.said.Said;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -23,7 +23,7 @@ class WeekScoreTest {
     private static final Slot TUESDAY = new Slot(1, 0, 0);
 
     private static Offer offer(
-            String id, Ground ground, AdultLoad load, int minutes, Map<String, Long> needs, Turn turn) {
+            String id, Ground ground, AdultLoad load, int minutes, Map<String, Long> needs, Novelty turn) {
         return new Offer(
                 id,
                 "Card " + id,
@@ -48,7 +48,7 @@ class WeekScoreTest {
     class RulesThatMustHold {
         @Test
         void aCardOfTheGardenCannotStandIndoors() {
-            Offer garden = offer("g", Ground.OUTDOORS, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
+            Offer garden = offer("g", Ground.OUTDOORS, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
 
             assertThat(score(Map.of(MONDAY, "g"), garden).breaches())
                     .containsExactly(
@@ -57,7 +57,7 @@ class WeekScoreTest {
 
         @Test
         void wetPlayStandsOnlyWhereTheGroundTakesWater() {
-            Offer wet = offer("w", Ground.WET, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
+            Offer wet = offer("w", Ground.WET, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
 
             assertThat(score(Map.of(MONDAY, "w"), wet).broken())
                     .as("zone 0 takes water")
@@ -67,7 +67,7 @@ class WeekScoreTest {
 
         @Test
         void aCardIsInOnePlaceAtATime() {
-            Offer one = offer("o", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
+            Offer one = offer("o", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
 
             assertThat(score(Map.of(MONDAY, "o", MONDAY_BESIDE, "o"), one).breaches())
                     .extracting(Breach::rule)
@@ -79,9 +79,9 @@ class WeekScoreTest {
         /** Two adults have eight quarters: two cards that take hands use them up, a third near one is two quarters too many. */
         @Test
         void handsOnCardsTakeAdults() {
-            Offer first = offer("a", Ground.ANY, AdultLoad.HANDS_ON, 0, Map.of(), Turn.BACK);
-            Offer second = offer("b", Ground.ANY, AdultLoad.HANDS_ON, 0, Map.of(), Turn.BACK);
-            Offer third = offer("c", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
+            Offer first = offer("a", Ground.ANY, AdultLoad.HANDS_ON, 0, Map.of(), Novelty.BACK);
+            Offer second = offer("b", Ground.ANY, AdultLoad.HANDS_ON, 0, Map.of(), Novelty.BACK);
+            Offer third = offer("c", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
             WeekProblem three = TestWeeks.week(1, 1, 3, List.of(first, second, third), Map.of());
 
             assertThat(WeekScore.of(three, Map.of(MONDAY, "a", MONDAY_BESIDE, "b"))
@@ -94,8 +94,8 @@ class WeekScoreTest {
 
         @Test
         void materialIsSharedBySessionsButNotWithinOne() {
-            Offer first = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of("rice", 600L), Turn.BACK);
-            Offer second = offer("b", Ground.ANY, AdultLoad.NEAR, 0, Map.of("rice", 600L), Turn.BACK);
+            Offer first = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of("rice", 600L), Novelty.BACK);
+            Offer second = offer("b", Ground.ANY, AdultLoad.NEAR, 0, Map.of("rice", 600L), Novelty.BACK);
 
             assertThat(score(Map.of(MONDAY, "a", MONDAY_BESIDE, "b"), first, second)
                             .breaches())
@@ -109,7 +109,7 @@ class WeekScoreTest {
         /** 45 minutes an evening; 60 are 15 too many. Whoever stands on needs no preparing again. */
         @Test
         void preparationCountsOnTheDayOnWhichACardComesOut() {
-            Offer slow = offer("s", Ground.ANY, AdultLoad.NEAR, 60, Map.of(), Turn.BACK);
+            Offer slow = offer("s", Ground.ANY, AdultLoad.NEAR, 60, Map.of(), Novelty.BACK);
 
             assertThat(score(Map.of(MONDAY, "s", TUESDAY, "s"), slow).broken()).isEqualTo(15);
             assertThat(score(Map.of(TUESDAY, "s"), slow).breaches())
@@ -132,7 +132,7 @@ class WeekScoreTest {
                     Set.of(),
                     Set.of(),
                     Set.of("Anouk", "Kofi"),
-                    Turn.STILL_CHOSEN,
+                    Novelty.STILL_CHOSEN,
                     true,
                     Set.of(),
                     Set.of());
@@ -153,9 +153,9 @@ class WeekScoreTest {
 
         @Test
         void areLostForACardThatIsOutTwiceADayWhileANewOneIsLeft() {
-            Offer again = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
-            Offer stays = offer("s", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.STILL_CHOSEN);
-            Offer fresh = offer("n", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.NEW);
+            Offer again = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
+            Offer stays = offer("s", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.STILL_CHOSEN);
+            Offer fresh = offer("n", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.NEW);
             Map<Slot, String> twice = Map.of(MONDAY, "a", MONDAY_AFTERNOON, "a");
 
             assertThat(score(twice, again).points()).isEqualTo(2 * 120);
@@ -172,8 +172,8 @@ class WeekScoreTest {
 
         @Test
         void areLostForChangesWithinTheDayAndOvernight() {
-            Offer first = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
-            Offer second = offer("b", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.BACK);
+            Offer first = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
+            Offer second = offer("b", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.BACK);
             long both = 2 * (100 + 20);
 
             assertThat(score(Map.of(MONDAY, "a", MONDAY_AFTERNOON, "b"), first, second)
@@ -185,8 +185,8 @@ class WeekScoreTest {
 
         @Test
         void areLostForASecondNewCardOnADay() {
-            Offer first = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.NEW);
-            Offer second = offer("b", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Turn.NEW);
+            Offer first = offer("a", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.NEW);
+            Offer second = offer("b", Ground.ANY, AdultLoad.NEAR, 0, Map.of(), Novelty.NEW);
 
             assertThat(score(Map.of(MONDAY, "a", MONDAY_BESIDE, "b"), first, second)
                             .points())
@@ -209,7 +209,7 @@ class WeekScoreTest {
                     Set.of("a"),
                     Set.of(Sense.SMELL),
                     Set.of(),
-                    Turn.BACK,
+                    Novelty.BACK,
                     false,
                     Set.of(),
                     Set.of());

@@ -10,7 +10,7 @@ import ai.timefold.solver.core.config.solver.SolverConfig;
 import app.carder.core.proposal.WeekPlan.Placed;
 import app.carder.core.proposal.WeekProblem.Slot;
 import app.carder.core.said.Said;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -123,9 +123,9 @@ class WeekSolverTest {
                     1,
                     1,
                     List.of(
-                            TestWeeks.card("chosen", Turn.STILL_CHOSEN),
-                            TestWeeks.card("due", Turn.CHANGE),
-                            TestWeeks.card("rests", Turn.RESTS)),
+                            TestWeeks.card("chosen", Novelty.STILL_CHOSEN),
+                            TestWeeks.card("due", Novelty.CHANGE),
+                            TestWeeks.card("rests", Novelty.RESTS)),
                     Map.of()));
 
             assertThat(plan.placed()).extracting(Placed::cardId).containsExactly("chosen", "chosen");
@@ -151,9 +151,9 @@ class WeekSolverTest {
         void bringsNewCardsBeforeItPutsOneOutTwiceADay() {
             List<Offer> cards = new ArrayList<>();
             for (int at = 0; at < 4; at++) {
-                cards.add(TestWeeks.card("n" + at, Turn.NEW));
+                cards.add(TestWeeks.card("n" + at, Novelty.NEW));
             }
-            cards.add(TestWeeks.card("back", Turn.BACK));
+            cards.add(TestWeeks.card("back", Novelty.BACK));
 
             WeekPlan plan = solve(TestWeeks.week(2, 2, 1, cards, Map.of()));
 
@@ -171,7 +171,7 @@ class WeekSolverTest {
         void oneAdultHasHandsForOneCardOnly() {
             List<Offer> handsOn = new ArrayList<>();
             for (int at = 0; at < 3; at++) {
-                Offer plain = TestWeeks.card("h" + at, Turn.BACK);
+                Offer plain = TestWeeks.card("h" + at, Novelty.BACK);
                 handsOn.add(new Offer(
                         plain.id(),
                         plain.title(),
@@ -213,7 +213,7 @@ class WeekSolverTest {
                         Set.of(),
                         Set.of(),
                         Set.of(),
-                        Turn.BACK,
+                        Novelty.BACK,
                         false,
                         Set.of(),
                         Set.of()));
@@ -232,7 +232,7 @@ class WeekSolverTest {
         void putsACardWhereItHasItsPlace() {
             List<Offer> cards = new ArrayList<>();
             for (int zone = 0; zone < 3; zone++) {
-                Offer plain = TestWeeks.card("card-" + zone, Turn.BACK);
+                Offer plain = TestWeeks.card("card-" + zone, Novelty.BACK);
                 cards.add(new Offer(
                         plain.id(),
                         plain.title(),
@@ -262,7 +262,7 @@ class WeekSolverTest {
                     2,
                     1,
                     1,
-                    List.of(TestWeeks.card("good", Turn.STILL_CHOSEN), TestWeeks.card("pinned", Turn.RESTS)),
+                    List.of(TestWeeks.card("good", Novelty.STILL_CHOSEN), TestWeeks.card("pinned", Novelty.RESTS)),
                     Map.of(monday, "pinned", tuesday, WeekProblem.EMPTY)));
 
             assertThat(byPlace(plan)).isEqualTo(Map.of(monday, "pinned"));
@@ -272,7 +272,7 @@ class WeekSolverTest {
 
         @Test
         void neverPutsOutWhatASafetyFindingSpeaksAgainst() {
-            Offer plain = TestWeeks.card("x", Turn.STILL_CHOSEN);
+            Offer plain = TestWeeks.card("x", Novelty.STILL_CHOSEN);
             Offer stopped = new Offer(
                     "x",
                     "X",
@@ -322,7 +322,7 @@ class WeekSolverTest {
 
     @Test
     void refusesWhatIsNoWeek() {
-        List<Offer> twice = List.of(TestWeeks.card("x", Turn.NEW), TestWeeks.card("x", Turn.NEW));
+        List<Offer> twice = List.of(TestWeeks.card("x", Novelty.NEW), TestWeeks.card("x", Novelty.NEW));
 
         assertThatThrownBy(() -> TestWeeks.week(1, 1, 1, twice, Map.of()))
                 .hasMessage("Each card must be offered once, got x twice.");

@@ -2,7 +2,7 @@ package app.carder.core.room;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.room.ShelfOrder.Item;
 import java.util.List;
 import java.util.Optional;
@@ -84,10 +84,10 @@ class ShelfOrderTest {
     }
 
     @Test
-    void aRungIsHalfAStepOfDifficulty() {
-        assertThat(ShelfOrder.level(2, Rung.HARDER))
-                .isBetween(ShelfOrder.level(2, Rung.AS_IS), ShelfOrder.level(3, Rung.SIMPLER));
-        assertThat(ShelfOrder.level(3, Rung.SIMPLER)).isLessThan(ShelfOrder.level(3, Rung.AS_IS));
+    void aStepIsHalfAStepOfDifficulty() {
+        assertThat(ShelfOrder.level(2, LadderStep.HARDER))
+                .isBetween(ShelfOrder.level(2, LadderStep.AS_IS), ShelfOrder.level(3, LadderStep.SIMPLER));
+        assertThat(ShelfOrder.level(3, LadderStep.SIMPLER)).isLessThan(ShelfOrder.level(3, LadderStep.AS_IS));
     }
 
     private static Item item(String id, int place, int level) {

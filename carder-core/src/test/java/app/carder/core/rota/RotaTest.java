@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.rota.RotaProblem.Adult;
 import app.carder.core.rota.RotaProblem.Area;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -123,7 +123,7 @@ class RotaTest {
     @Test
     void keepsWhatIsPinned() {
         RotaProblem plain = problem(3, 3, 3);
-        Turn pinned = new Turn(0, "area-1");
+        Duty pinned = new Duty(0, "area-1");
 
         Rota rota = RotaSolver.solve(
                 new RotaProblem(plain.adults(), plain.areas(), 3, Map.of(pinned, "adult-2"), Map.of()));
@@ -150,11 +150,11 @@ class RotaTest {
 
         RotaScore best = null;
         for (int code = 0; code < 729; code++) {
-            Map<Turn, String> rota = new HashMap<>();
+            Map<Duty, String> rota = new HashMap<>();
             int rest = code;
             for (int week = 0; week < 3; week++) {
                 for (int area = 0; area < 2; area++, rest /= 3) {
-                    rota.put(new Turn(week, "area-" + area), "adult-" + rest % 3);
+                    rota.put(new Duty(week, "area-" + area), "adult-" + rest % 3);
                 }
             }
             RotaScore score = RotaScore.of(asked, rota);
@@ -174,7 +174,7 @@ class RotaTest {
         assertThatThrownBy(() -> new RotaProblem(List.of(adult("a"), adult("a")), areas(1), 1, Map.of(), Map.of()))
                 .hasMessage("Each must have an id of its own; a appears twice.");
         assertThatThrownBy(() ->
-                        new RotaProblem(List.of(adult("a")), areas(1), 1, Map.of(new Turn(1, "area-0"), "a"), Map.of()))
+                        new RotaProblem(List.of(adult("a")), areas(1), 1, Map.of(new Duty(1, "area-0"), "a"), Map.of()))
                 .hasMessageStartingWith("A pinned turn must name an adult");
     }
 }

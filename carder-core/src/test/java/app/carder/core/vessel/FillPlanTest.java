@@ -27,7 +27,7 @@ class FillPlanTest {
     void plansTwoTraysWithASpillFromWhatIsInStock() {
         Plan plan = FillPlan.of(rice(), List.of(Mass.ofGrams(4000)), new Use(2, 10, 12, 5, 38));
 
-        FillPlan.Line line = plan.lines().get(0);
+        FillPlan.FillLine line = plan.lines().get(0);
         assertThat(line.need().inGrams()).isCloseTo(16_514.8, Offset.offset(0.1));
         assertThat(line.missing().inGrams()).isCloseTo(12_514.8, Offset.offset(0.1));
         assertThat(line.purchase().orElseThrow().packs()).isEqualTo(13);

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.week.Rotation.Mark;
+import app.carder.core.week.Rotation.Novelty;
 import app.carder.core.week.Rotation.Past;
-import app.carder.core.week.Rotation.Turn;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -39,7 +39,7 @@ class RotationTest {
         "15, 10, 9, RESTS",
         "6, 2, 9, RESTS"
     })
-    void saysWhatToDoWithACard(int from, int until, int chosenBy, Turn turn) {
+    void saysWhatToDoWithACard(int from, int until, int chosenBy, Novelty turn) {
         assertThat(Rotation.USUAL
                         .advise(new Past(out(from, until), chosenBy), MONDAY, OPEN)
                         .turn())
@@ -49,12 +49,12 @@ class RotationTest {
     @Test
     void aCardThatWasNeverOutIsNew() {
         assertThat(Rotation.USUAL.advise(new Past(List.of(), 0), MONDAY, OPEN).turn())
-                .isEqualTo(Turn.NEW);
+                .isEqualTo(Novelty.NEW);
         assertThat(Rotation.USUAL
                         .advise(new Past(List.of(MONDAY), 0), MONDAY, OPEN)
                         .turn())
                 .as("what stands that day is no past")
-                .isEqualTo(Turn.NEW);
+                .isEqualTo(Novelty.NEW);
     }
 
     @Test
@@ -62,7 +62,7 @@ class RotationTest {
         OpenDays holidays = OpenDays.mondayToFriday(Set.copyOf(out(5, 1)));
 
         assertThat(Rotation.USUAL.advise(new Past(out(10, 6), 0), MONDAY, holidays))
-                .satisfies(advised -> assertThat(advised.turn()).isEqualTo(Turn.CHANGE))
+                .satisfies(advised -> assertThat(advised.turn()).isEqualTo(Novelty.CHANGE))
                 .satisfies(advised -> assertThat(advised.because().words())
                         .isEqualTo("It has been out for 5 open days and nobody has chosen it lately."));
     }

@@ -2,7 +2,7 @@ package app.carder.core.wording;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.carder.core.wording.LanguageRules.Watched;
+import app.carder.core.wording.LanguageRules.WordRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -37,7 +37,7 @@ class PhrasesTest {
     @FieldSource("LANGUAGES")
     void areWhereRegularExpressionsFindThem(String code) {
         LanguageRules rules = LanguageRules.shipped(code);
-        List<String> patterns = rules.watched().stream().map(Watched::pattern).toList();
+        List<String> patterns = rules.watched().stream().map(WordRule::pattern).toList();
         Phrases<String> phrases = new Phrases<>(patterns, pattern -> pattern);
         Random random = new Random(3);
         for (int round = 0; round < 40; round++) {

@@ -17,7 +17,7 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Provocation cards as a file that settings swap; the schema is docs/card-file.schema.json. Lengths are millimetres, volumes
+ * Cards as a file that settings swap; the schema is docs/card-file.schema.json. Lengths are millimetres, volumes
  * millilitres. What is left out of the file is empty here.
  *
  * @param format always {@link #FORMAT}
@@ -70,7 +70,7 @@ public record CardFile(
      * @param put what is put out
      * @param units METRIC or HOUSEHOLD
      * @param use how it is used
-     * @param rungs of its ladder
+     * @param ladder its steps, easier and harder; older files call them rungs
      * @param steps of its preparation
      * @param calculations kept with it; older files call them reckonings
      * @param kit that a child fetches; absent where there is none
@@ -93,7 +93,7 @@ public record CardFile(
             List<Put> put,
             String units,
             @Nullable Use use,
-            List<Rung> rungs,
+            @JsonAlias("rungs") List<LadderStep> ladder,
             List<Step> steps,
             @JsonAlias("reckonings") List<Kept> calculations,
             @Nullable Kit kit) {
@@ -111,7 +111,7 @@ public record CardFile(
             features = list(features);
             put = list(put);
             units = CardFile.words(units);
-            rungs = list(rungs);
+            ladder = list(ladder);
             steps = list(steps);
             calculations = list(calculations);
         }
@@ -166,9 +166,9 @@ public record CardFile(
             @Nullable Integer sessionsPerYear) {}
 
     /**
-     * A rung.
+     * A step of the ladder.
      *
-     * @param rung code
+     * @param step code; older files call it rung
      * @param sign by which it shows that a child is ready
      * @param note what else changes
      * @param amountPercent of the card's
@@ -176,10 +176,16 @@ public record CardFile(
      * @param replacement code in the file
      */
     @JsonInclude(Include.NON_EMPTY)
-    public record Rung(String rung, String sign, String note, int amountPercent, String replaced, String replacement) {
+    public record LadderStep(
+            @JsonAlias("rung") String step,
+            String sign,
+            String note,
+            int amountPercent,
+            String replaced,
+            String replacement) {
         /** Takes what is left out as empty. */
-        public Rung {
-            rung = words(rung);
+        public LadderStep {
+            step = words(step);
             sign = line(sign);
             note = words(note);
             replaced = words(replaced);

@@ -36,18 +36,22 @@ class CardFileTest {
         assertThat(again.materials()).containsExactly(Map.of("code", "m"));
     }
 
-    /** Files from before calculations had that name are still read. */
+    /** Files from before calculations and steps had those names are still read. */
     @Test
-    void readsCalculationsUnderTheirOlderName() {
+    void readsCalculationsAndStepsUnderTheirOlderNames() {
         CardFile.Card card = CardFile.read(
-                        "{\"format\":\"carder-cards\",\"version\":1,\"cards\":[{\"title\":\"Dough\",\"reckonings\":[{\"tool\":\"dough\"}]}]}")
+                        "{\"format\":\"carder-cards\",\"version\":1,\"cards\":[{\"title\":\"Dough\",\"reckonings\":[{\"tool\":\"dough\"}],\"rungs\":[{\"rung\":\"HARDER\",\"note\":\"No spoon.\"}]}]}")
                 .cards()
                 .get(0);
 
         assertThat(card.calculations())
                 .singleElement()
                 .satisfies(kept -> assertThat(kept.tool()).isEqualTo("dough"));
-        assertThat(CardFile.write("eyfs", List.of(), List.of(card))).contains("\"calculations\"");
+        assertThat(card.ladder())
+                .singleElement()
+                .satisfies(step -> assertThat(step.step()).isEqualTo("HARDER"));
+        assertThat(CardFile.write("eyfs", List.of(), List.of(card)))
+                .contains("\"calculations\"", "\"ladder\"", "\"step\"");
     }
 
     @Test

@@ -7,11 +7,11 @@ import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.AccessLog;
 import app.carder.web.audit.AccessView;
+import app.carder.web.card.CardService;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.journal.JournalService;
 import app.carder.web.page.Paging;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -43,7 +43,7 @@ class AccessLogController {
 
     private final AccessLog log;
     private final ChildService children;
-    private final ProvocationService cards;
+    private final CardService cards;
     private final JournalService journals;
     private final ObservationService observations;
     private final RoomService rooms;
@@ -54,7 +54,7 @@ class AccessLogController {
     AccessLogController(
             AccessLog log,
             ChildService children,
-            ProvocationService cards,
+            CardService cards,
             JournalService journals,
             ObservationService observations,
             RoomService rooms,
@@ -78,7 +78,7 @@ class AccessLogController {
      * @param on the day
      * @param lines the newest first
      */
-    record Day(LocalDate on, List<Line> lines) {}
+    record Day(LocalDate on, List<LogSentence> lines) {}
 
     /**
      * What somebody did.
@@ -87,7 +87,7 @@ class AccessLogController {
      * @param sentence who did what, from which device
      * @param isRefused whether it was not allowed
      */
-    record Line(LocalDateTime at, String sentence, boolean isRefused) {}
+    record LogSentence(LocalDateTime at, String sentence, boolean isRefused) {}
 
     @GetMapping("/access-log")
     String list(
@@ -104,7 +104,7 @@ class AccessLogController {
             if (days.isEmpty() || !days.get(days.size() - 1).on().equals(at.toLocalDate())) {
                 days.add(new Day(at.toLocalDate(), new ArrayList<>()));
             }
-            days.get(days.size() - 1).lines().add(new Line(at, sentence(row, names), row.status() == FORBIDDEN));
+            days.get(days.size() - 1).lines().add(new LogSentence(at, sentence(row, names), row.status() == FORBIDDEN));
         }
         model.addAttribute("days", days);
         model.addAttribute("log", found);

@@ -41,7 +41,7 @@ public class HomeCookie {
     }
 
     /** Gives it to the browser. */
-    public void keep(String token, HttpServletResponse response) {
+    public void save(String token, HttpServletResponse response) {
         set(token, LASTS, response);
     }
 

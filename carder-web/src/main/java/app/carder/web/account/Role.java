@@ -18,6 +18,11 @@ public enum Role {
         return Said.say("role." + name());
     }
 
+    /** Whether it approves journals and answers for what others do. */
+    public boolean isLead() {
+        return this == MANAGER || this == ROOM_LEAD;
+    }
+
     /** Whether it is a role of the setting's staff. */
     public boolean isStaff() {
         return this != CARER;

@@ -22,11 +22,13 @@ public class HistoryLog {
     private static final Limit SHOWN = Limit.of(20);
 
     private final HistoryEntryRepository entries;
+    private final List<FieldWords> fieldWords;
     private final SettingService settings;
     private final Clock clock;
 
-    HistoryLog(HistoryEntryRepository entries, SettingService settings, Clock clock) {
+    HistoryLog(HistoryEntryRepository entries, List<FieldWords> fieldWords, SettingService settings, Clock clock) {
         this.entries = entries;
+        this.fieldWords = fieldWords;
         this.settings = settings;
         this.clock = clock;
     }
@@ -60,8 +62,15 @@ public class HistoryLog {
                         settings.local(settingId, entry.at()),
                         entry.personName(),
                         named(entry.field()),
-                        entry.before()))
+                        said(settingId, entry)))
                 .toList();
+    }
+
+    private String said(SettingId settingId, HistoryEntry entry) {
+        return fieldWords.stream()
+                .flatMap(words -> words.words(settingId, entry.field(), entry.before()).stream())
+                .findFirst()
+                .orElse(entry.before());
     }
 
     /** A part of a record by its name; one that is no part any more as it was called. */

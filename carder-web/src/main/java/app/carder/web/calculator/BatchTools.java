@@ -129,11 +129,11 @@ final class BatchTools {
                 .toList();
     }
 
-    private static Answer batch(Inputs inputs, Mass portion) {
+    private static ToolAnswer batch(Inputs inputs, Mass portion) {
         Recipe recipe = Objects.requireNonNull(RECIPES.get(inputs.text("recipe")));
         Batch batch = Batch.of(recipe, inputs.whole("children"), portion, inputs.byCode());
         boolean cups = inputs.text("units").equals("HOUSEHOLD");
-        Answer.Builder answer = Answer.of(mix(batch), batch.calculation())
+        ToolAnswer.Builder answer = ToolAnswer.of(mix(batch), batch.calculation())
                 .figure(Said.say("tool.in-all"), batch.gives().forPeople())
                 .figure(Said.say("tool.for-each"), portion.forPeople())
                 .figure(Said.say("tool.keeps"), Said.say("tool.days", recipe.keepsDays()))
@@ -145,7 +145,7 @@ final class BatchTools {
                 .sketch(jugs(batch))
                 .note(recipe.note());
         batch.cost().ifPresent(cost -> answer.figure(Said.say("tool.cost-of-what-is-used"), cost.forPeople()));
-        for (Batch.Line line : batch.lines()) {
+        for (Batch.BatchLine line : batch.lines()) {
             String rounded = "%s (%+.0f %%)".formatted(line.rounded().forPeople(), line.offPercent());
             String cost = line.cost().map(Money::forPeople).orElse("");
             answer.row(
@@ -167,7 +167,7 @@ final class BatchTools {
         Recipe recipe = batch.recipe();
         List<Ingredient> ingredients = new ArrayList<>();
         for (int at = 0; at < batch.lines().size(); at++) {
-            Batch.Line line = batch.lines().get(at);
+            Batch.BatchLine line = batch.lines().get(at);
             ingredients.add(
                     Ingredient.of(recipe.ingredients().get(at).material(), line.name(), Amount.of(line.mass())));
         }
@@ -188,7 +188,7 @@ final class BatchTools {
                 .max()
                 .orElse(1);
         int at = 0;
-        for (Batch.Line line : batch.lines()) {
+        for (Batch.BatchLine line : batch.lines()) {
             double high = Math.max(1, line.mass().inGrams() / heaviest * 60);
             double x = 10 + at * 48;
             sheet.box(x, 70 - high, 30, high, Style.fill(at))
@@ -204,7 +204,7 @@ final class BatchTools {
                         Said.say("tool.bars-as-high-as-each-ingredient"));
     }
 
-    private static Answer dye(Inputs inputs) {
+    private static ToolAnswer dye(Inputs inputs) {
         DyedGrain dyed = DyedGrain.of(
                 inputs.thing("grain").material(), inputs.grams("mass"), inputs.whole("colours"), inputs.vessel("tray"));
         Sheet sheet = new Sheet();
@@ -224,7 +224,7 @@ final class BatchTools {
                         Ingredient.of(grain.code(), grain.name(), Amount.of(inputs.grams("mass"))),
                         liquid(inputs, "vinegar", dyed.vinegar()),
                         liquid(inputs, "food-colour", dyed.colour())));
-        return Answer.of(made, dyed.calculation())
+        return ToolAnswer.of(made, dyed.calculation())
                 .figure(Said.say("tool.a-colour"), dyed.perColour().forPeople())
                 .figure(Said.say("tool.vinegar-for-each"), dyed.vinegar().forPeople())
                 .figure(Said.say("tool.liquid-colour-for-each"), dyed.colour().forPeople())
@@ -256,7 +256,7 @@ final class BatchTools {
                                 .orElse(Amount.UNKNOWN));
     }
 
-    private static Answer ice(Inputs inputs) {
+    private static ToolAnswer ice(Inputs inputs) {
         IceBlocks ice = IceBlocks.of(inputs.vessel("mould"), inputs.whole("moulds"));
         Vessel mould = inputs.vessel("mould");
         Made made = new Made.Things(
@@ -276,7 +276,7 @@ final class BatchTools {
                                 Set.of(Trait.ICE, Trait.WATER, Trait.SLIPPERY, Trait.LOOKED_THROUGH),
                                 Source.derived(Said.of("tool.source-the-mould"))),
                         Amount.of(inputs.whole("moulds")))));
-        return Answer.of(made, ice.calculation())
+        return ToolAnswer.of(made, ice.calculation())
                 .figure(Said.say("tool.water-for-each"), ice.perMould().forPeople())
                 .figure(Said.say("tool.in-all"), ice.water().forPeople())
                 .figure(Said.say("tool.in-the-freezer-for"), Said.say("tool.hours", ice.freezeHours()))
@@ -289,12 +289,12 @@ final class BatchTools {
                 .done();
     }
 
-    private static Answer served(Servings servings, String what, List<Ingredient> out) {
+    private static ToolAnswer served(Servings servings, String what, List<Ingredient> out) {
         Sheet sheet = new Sheet();
         long drawn = Math.min(60, servings.needed());
         Stream.iterate(0, at -> at < drawn, at -> at + 1)
                 .forEach(at -> sheet.round(12 + at % 12 * 18, 12 + at / 12 * 18, 7, Style.fill(0)));
-        return Answer.of(new Made.Things(what, out), servings.calculation())
+        return ToolAnswer.of(new Made.Things(what, out), servings.calculation())
                 .figure(what, Long.toString(servings.needed()))
                 .figure(Said.say("tool.left-over"), servings.over())
                 .sketch(sheet.done(

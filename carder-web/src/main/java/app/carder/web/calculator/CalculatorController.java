@@ -63,7 +63,7 @@ class CalculatorController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("tool") String tool,
             @RequestParam MultiValueMap<String, String> parameters) {
-        Answer answer = calculator
+        ToolAnswer answer = calculator
                 .ask(viewer.settingId(), tool, Typed.of(parameters))
                 .answer()
                 .orElseThrow(NotFound::new);

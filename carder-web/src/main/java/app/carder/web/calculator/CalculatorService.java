@@ -46,7 +46,7 @@ public class CalculatorService {
      * @param errors of what was typed
      * @param answer where nothing is wrong
      */
-    public record Asked(Tool tool, Typed typed, FormErrors errors, Optional<Answer> answer) {
+    public record Asked(Tool tool, Typed typed, FormErrors errors, Optional<ToolAnswer> answer) {
 
         /** What was typed, as the query of an address. */
         public String query() {
@@ -107,7 +107,7 @@ public class CalculatorService {
                 .map(MaterialView::stocked)
                 .toList();
         try {
-            Answer answer = tool.calculate().apply(new Inputs(values, cupboard, materials.currency(settingId)));
+            ToolAnswer answer = tool.calculate().apply(new Inputs(values, cupboard, materials.currency(settingId)));
             return new Asked(tool, typed, errors, Optional.of(answer));
         } catch (IllegalArgumentException refused) {
             errors.add(

@@ -12,6 +12,7 @@ import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Money;
+import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.web.calculator.Field.Option;
 import app.carder.web.calculator.Tool.Group;
@@ -161,8 +162,7 @@ final class ControlOfErrorTools {
         try {
             return new Pile(text.substring(0, Math.max(0, space)).strip(), Integer.parseInt(text.substring(space + 1)));
         } catch (NumberFormatException noNumber) {
-            throw new IllegalArgumentException(
-                    "Say a name and a number, for instance \"letters 4\", got \"%s\".".formatted(text), noNumber);
+            throw Refused.because("tool.refused.pile", text).from(noNumber);
         }
     }
 
@@ -184,13 +184,13 @@ final class ControlOfErrorTools {
         return new Made.Things(Said.say("tool.set"), pieces);
     }
 
-    private static Answer checked(List<Ingredient> pieces, ControlOfError check, Sketch sketch) {
-        return said(Answer.of(things(pieces), check.calculation()), check)
+    private static ToolAnswer checked(List<Ingredient> pieces, ControlOfError check, Sketch sketch) {
+        return said(ToolAnswer.of(things(pieces), check.calculation()), check)
                 .sketch(sketch)
                 .done();
     }
 
-    private static Answer.Builder said(Answer.Builder answer, ControlOfError check) {
+    private static ToolAnswer.Builder said(ToolAnswer.Builder answer, ControlOfError check) {
         if (!check.leftOver().isEmpty()) {
             answer.figure(Said.say("tool.left-over"), String.join(", ", check.leftOver()));
         }
@@ -229,14 +229,13 @@ final class ControlOfErrorTools {
                 Said.say("tool.one-dot-for-each-piece"));
     }
 
-    private static Answer missing(Inputs inputs) {
+    private static ToolAnswer missing(Inputs inputs) {
         List<Integer> present = new ArrayList<>();
         for (String number : inputs.list("present")) {
             try {
                 present.add(Integer.parseInt(number));
             } catch (NumberFormatException noNumber) {
-                throw new IllegalArgumentException(
-                        "What lies on the mat must be numbers, got \"%s\".".formatted(number), noNumber);
+                throw Refused.because("tool.refused.mat", number).from(noNumber);
             }
         }
         ControlOfError check = Sets.missingMember(inputs.whole("from"), inputs.whole("to"), present);
@@ -253,7 +252,7 @@ final class ControlOfErrorTools {
                 sheet.done(248, 8 + (at + 9) / 10 * 24, Said.say("tool.the-row"), check.childNotices()));
     }
 
-    private static Answer pattern(Inputs inputs) {
+    private static ToolAnswer pattern(Inputs inputs) {
         Map<Character, Integer> there = new LinkedHashMap<>();
         for (String beads : inputs.list("there")) {
             Pile pile = pile(beads);
@@ -261,7 +260,7 @@ final class ControlOfErrorTools {
         }
         PatternStrip strip =
                 PatternStrip.of(inputs.text("unit"), inputs.whole("repeats"), inputs.whole("strips"), there);
-        Answer.Builder answer = Answer.of(
+        ToolAnswer.Builder answer = ToolAnswer.of(
                         things(inputs.set(
                                 "Beads of the pattern",
                                 strip.needed().entrySet().stream()
@@ -276,18 +275,17 @@ final class ControlOfErrorTools {
         return said(answer, strip.check()).sketch(strip.sketch()).done();
     }
 
-    private static Answer grid(Inputs inputs) {
+    private static ToolAnswer grid(Inputs inputs) {
         String cutOut = inputs.text("cutOut");
         if (!cutOut.isEmpty() && !cutOut.matches("[0-9]{1,6}")) {
-            throw new IllegalArgumentException(
-                    "Cut out already must be a whole number or nothing, got \"%s\".".formatted(cutOut));
+            throw Refused.because("tool.refused.cut-out", cutOut);
         }
         PictureGrid grid = PictureGrid.of(
                 inputs.whole("symbols"),
                 inputs.whole("puzzles"),
                 inputs.whole("given"),
                 cutOut.isEmpty() ? -1 : Integer.parseInt(cutOut));
-        Answer.Builder answer = Answer.of(
+        ToolAnswer.Builder answer = ToolAnswer.of(
                         things(inputs.set(
                                 "Pieces of the set",
                                 Map.of(
@@ -320,23 +318,21 @@ final class ControlOfErrorTools {
         for (String amount : typed.split(";")) {
             String plain = amount.strip().replace(',', '.');
             if (!plain.matches("[0-9]{1,4}(\\.[0-9]{1,2})?")) {
-                throw new IllegalArgumentException(
-                        "%s must be a number such as 1.20, with semicolons between, got \"%s\"."
-                                .formatted(what, amount.strip()));
+                throw Refused.because("tool.refused.amounts", what, amount.strip());
             }
             amounts.add(Money.of(new BigDecimal(plain), currency));
         }
         return amounts;
     }
 
-    private static Answer shop(Inputs inputs) {
+    private static ToolAnswer shop(Inputs inputs) {
         Currency currency = Currency.getInstance(inputs.text("currency"));
         List<Money> prices = amounts(Said.say("tool.a-price"), inputs.text("prices"), currency);
         List<Money> coins = inputs.text("coins").isBlank()
                 ? PlayShop.inCirculation(currency)
                 : amounts(Said.say("tool.a-coin"), inputs.text("coins"), currency);
         PlayShop shop = PlayShop.of(prices, coins);
-        Answer.Builder answer = Answer.of(
+        ToolAnswer.Builder answer = ToolAnswer.of(
                         things(inputs.set(
                                 "Money of the play shop",
                                 Map.of("coins and notes", pieces(shop.purse()) + pieces(shop.till())))),

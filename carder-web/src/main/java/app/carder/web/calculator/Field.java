@@ -33,6 +33,26 @@ public record Field(
         options = List.copyOf(options);
     }
 
+    /** Whether one of some is chosen. */
+    public boolean isChoice() {
+        return kind == Kind.CHOICE;
+    }
+
+    /** Whether a whole number is typed. */
+    public boolean isWhole() {
+        return kind == Kind.WHOLE;
+    }
+
+    /** Whether a number with decimals is typed. */
+    public boolean isDecimal() {
+        return kind == Kind.DECIMAL;
+    }
+
+    /** Whether a thing of the cupboard is named. */
+    public boolean isThing() {
+        return kind == Kind.THING;
+    }
+
     /** How an input is read. */
     public enum Kind {
         /** A whole number. */

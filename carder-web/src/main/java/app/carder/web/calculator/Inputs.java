@@ -6,6 +6,7 @@ import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Volume;
+import app.carder.core.said.Refused;
 import app.carder.core.vessel.Vessel;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -82,9 +83,7 @@ final class Inputs {
         return cupboard.stream()
                 .filter(stocked -> stocked.name().toLowerCase(Locale.ROOT).equals(wanted))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "The cupboard has nothing called \"%s\". Maybe choose from the names that come up as you type?"
-                                .formatted(text(name))));
+                .orElseThrow(() -> Refused.because("tool.refused.thing", text(name)));
     }
 
     /**
@@ -94,9 +93,7 @@ final class Inputs {
      */
     Vessel vessel(String name) {
         Stocked stocked = thing(name);
-        return stocked.vessel()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"%s\" holds nothing: choose a vessel.".formatted(stocked.name())));
+        return stocked.vessel().orElseThrow(() -> Refused.because("tool.refused.holds-nothing", stocked.name()));
     }
 
     /** So many of a thing of the cupboard. */

@@ -7,6 +7,7 @@ import app.carder.core.lineup.DiceGame.Landing;
 import app.carder.core.lineup.NumberLine;
 import app.carder.core.lineup.TrayLine;
 import app.carder.core.measure.Length;
+import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.web.calculator.Field.Option;
 import app.carder.web.calculator.Tool.Group;
@@ -77,18 +78,17 @@ final class LineTools {
                         LineTools::dice));
     }
 
-    private static Answer numberLine(Inputs inputs) {
+    private static ToolAnswer numberLine(Inputs inputs) {
         String stride = inputs.text("stride").replace(',', '.');
         if (!stride.isEmpty() && !stride.matches("[0-9]{1,3}(\\.[0-9])?")) {
-            throw new IllegalArgumentException("A measured step must be a number of centimetres or nothing, got \"%s\"."
-                    .formatted(inputs.text("stride")));
+            throw Refused.because("tool.refused.stride", inputs.text("stride"));
         }
         Length spacing = stride.isEmpty()
                 ? NumberLine.usualStep(inputs.whole("months"))
                 : Length.ofCentimetres(Double.parseDouble(stride));
         NumberLine line = NumberLine.of(
                 inputs.whole("marks"), spacing, inputs.centimetres("length"), inputs.centimetres("width"));
-        return Answer.of(new Made.Things(Said.say("tool.number-line"), List.of()), line.calculation())
+        return ToolAnswer.of(new Made.Things(Said.say("tool.number-line"), List.of()), line.calculation())
                 .verdict(
                         line.fits(),
                         line.fits() ? Said.say("tool.it-fits") : Said.say("tool.it-does-not-fit-fewer-marks"))
@@ -99,9 +99,9 @@ final class LineTools {
                 .done();
     }
 
-    private static Answer trayLine(Inputs inputs) {
+    private static ToolAnswer trayLine(Inputs inputs) {
         TrayLine line = TrayLine.of(inputs.list("names"), inputs.centimetres("each"), inputs.centimetres("tray"));
-        Answer.Builder answer = Answer.of(
+        ToolAnswer.Builder answer = ToolAnswer.of(
                         new Made.Things(
                                 Said.say("tool.tray-line"),
                                 inputs.set(
@@ -125,7 +125,7 @@ final class LineTools {
         return answer.done();
     }
 
-    private static Answer dice(Inputs inputs) {
+    private static ToolAnswer dice(Inputs inputs) {
         DiceGame game = DiceGame.of(new DiceGame.Rules(
                 inputs.whole("squares"),
                 inputs.whole("faces"),
@@ -136,7 +136,7 @@ final class LineTools {
         Duration attention = Duration.ofMinutes(inputs.whole("attention"));
         boolean fits = game.fitsWithin(attention);
         Map<String, Integer> pieces = Map.of("die", 1, "counters", inputs.whole("players"));
-        return Answer.of(
+        return ToolAnswer.of(
                         new Made.Things(Said.say("tool.dice-game"), inputs.set("Pieces of the game", pieces)),
                         game.calculation())
                 .verdict(

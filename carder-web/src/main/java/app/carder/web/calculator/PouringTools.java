@@ -16,8 +16,9 @@ import app.carder.core.pouring.Posting;
 import app.carder.core.pouring.PouringLadder;
 import app.carder.core.pouring.PouringLadder.Funnel;
 import app.carder.core.pouring.PouringLadder.Named;
-import app.carder.core.pouring.PouringLadder.Rung;
+import app.carder.core.pouring.PouringLadder.PouringStep;
 import app.carder.core.pouring.PouringSet;
+import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.web.calculator.Field.Option;
 import app.carder.web.calculator.Tool.Group;
@@ -44,11 +45,11 @@ final class PouringTools {
                         Group.POURING,
                         List.of(
                                 Field.choice(
-                                        "rung",
-                                        Said.of("tool.rung"),
-                                        Rung.JUG_TO_JUG.name(),
-                                        Arrays.stream(Rung.values())
-                                                .map(rung -> new Option(rung.name(), rung.said()))
+                                        "step",
+                                        Said.of("tool.step"),
+                                        PouringStep.JUG_TO_JUG.name(),
+                                        Arrays.stream(PouringStep.values())
+                                                .map(step -> new Option(step.name(), step.said()))
                                                 .toList()),
                                 Field.thing("fill", Said.of("tool.fill"), "Maize, whole dry"),
                                 Field.whole(
@@ -120,9 +121,7 @@ final class PouringTools {
     private static Named named(Stocked stocked) {
         return new Named(
                 stocked.name(),
-                stocked.vessel()
-                        .orElseThrow(() -> new IllegalArgumentException(
-                                "\"%s\" holds nothing: choose a vessel.".formatted(stocked.name()))),
+                stocked.vessel().orElseThrow(() -> Refused.because("tool.refused.holds-nothing", stocked.name())),
                 stocked.material().kind() == MaterialKind.VESSEL
                         ? stocked.material().opening()
                         : java.util.Optional.empty());
@@ -138,7 +137,7 @@ final class PouringTools {
         return new Made.Things(Said.say("tool.pouring-set"), out);
     }
 
-    private static Answer ladder(Inputs inputs) {
+    private static ToolAnswer ladder(Inputs inputs) {
         List<Named> vessels = inputs.cupboard().stream()
                 .filter(stocked -> stocked.material().kind() == MaterialKind.VESSEL)
                 .map(PouringTools::named)
@@ -150,24 +149,24 @@ final class PouringTools {
                 .flatMap(stocked ->
                         stocked.material().opening().map(outlet -> new Funnel(stocked.name(), outlet)).stream())
                 .toList();
-        Rung rung = inputs.choice("rung", Rung.class);
+        PouringStep step = inputs.choice("step", PouringStep.class);
         List<PouringSet> sets = PouringLadder.propose(
-                rung,
+                step,
                 vessels,
                 funnels,
                 inputs.thing("fill").material(),
                 inputs.decimal("tolerance").doubleValue() / 100,
                 PouringLadder.heaviestFor(inputs.whole("months")));
         if (sets.isEmpty()) {
-            return Answer.of(new Made.Things(Said.say("tool.pouring-set"), List.of()))
+            return ToolAnswer.of(new Made.Things(Said.say("tool.pouring-set"), List.of()))
                     .verdict(false, Said.say("tool.no-set-in-the-cupboard-makes"))
                     .note(Said.say(
                             "tool.no-jug-holds-more-than-for",
                             PouringLadder.heaviestFor(inputs.whole("months")).forPeople()))
                     .done();
         }
-        Answer.Builder answer = Answer.of(set(inputs, sets.get(0), inputs.thing("fill")))
-                .verdict(true, rung.sign())
+        ToolAnswer.Builder answer = ToolAnswer.of(set(inputs, sets.get(0), inputs.thing("fill")))
+                .verdict(true, step.sign())
                 .columns(
                         Said.say("tool.from"),
                         Said.say("tool.into"),
@@ -192,7 +191,7 @@ final class PouringTools {
         return answer.done();
     }
 
-    private static Answer line(Inputs inputs) {
+    private static ToolAnswer line(Inputs inputs) {
         PouringSet set = PouringLadder.toLine(
                 named(inputs.thing("from")),
                 named(inputs.thing("into")),
@@ -200,7 +199,7 @@ final class PouringTools {
                 inputs.millilitres("toLine"),
                 inputs.thing("fill").material());
         LineStrip strip = set.line().orElseThrow();
-        return Answer.of(set(inputs, set, inputs.thing("fill")), set.calculation())
+        return ToolAnswer.of(set(inputs, set, inputs.thing("fill")), set.calculation())
                 .figure(
                         Said.say("tool.line-above-the-inner-floor"),
                         strip.height().forPeople())
@@ -215,7 +214,7 @@ final class PouringTools {
                 .done();
     }
 
-    private static Answer neck(Inputs inputs) {
+    private static ToolAnswer neck(Inputs inputs) {
         Stocked fill = inputs.thing("fill");
         Neck neck = Neck.of(fill.material(), inputs.millimetres("outlet"));
         double outlet = inputs.millimetres("outlet").inMillimetres();
@@ -234,7 +233,7 @@ final class PouringTools {
         for (double x = 30 + radius; x + radius <= 90.01; x += radius * 2) {
             sheet.round(x, 70, radius, Style.FILL);
         }
-        Answer.Builder answer = Answer.of(
+        ToolAnswer.Builder answer = ToolAnswer.of(
                         new Made.Things(
                                 Said.say("tool.neck"),
                                 List.of(Ingredient.of(fill.code(), fill.name(), Amount.UNKNOWN))),
@@ -255,7 +254,7 @@ final class PouringTools {
         return answer.done();
     }
 
-    private static Answer spooning(Inputs inputs) {
+    private static ToolAnswer spooning(Inputs inputs) {
         Posting.Spooning moved = Posting.spooning(inputs.millilitres("fill"), inputs.vessel("spoon"));
         Sheet sheet = new Sheet();
         long drawn = Math.min(60, moved.spoonfuls());
@@ -264,7 +263,7 @@ final class PouringTools {
         }
         List<Ingredient> out = new ArrayList<>(inputs.set("Spooning", Map.of("what is spooned", 1)));
         out.add(inputs.pieces("spoon", 1));
-        return Answer.of(new Made.Things(Said.say("tool.spooning"), out), moved.calculation())
+        return ToolAnswer.of(new Made.Things(Said.say("tool.spooning"), out), moved.calculation())
                 .figure(Said.say("tool.spoonfuls"), Long.toString(moved.spoonfuls()))
                 .figure(
                         Said.say("tool.takes-about"),
@@ -277,9 +276,9 @@ final class PouringTools {
                 .done();
     }
 
-    private static Answer answered(Posting.Answer answer, Stocked piece, List<Ingredient> out) {
+    private static ToolAnswer answered(Posting.Passage answer, Stocked piece, List<Ingredient> out) {
         Sketch picture = app.carder.core.cupboard.Picture.of(piece);
-        return Answer.of(new Made.Things(piece.name(), out), answer.calculation())
+        return ToolAnswer.of(new Made.Things(piece.name(), out), answer.calculation())
                 .verdict(answer.goes(), piece.name() + " " + answer.words() + ".")
                 .sketch(picture)
                 .done();

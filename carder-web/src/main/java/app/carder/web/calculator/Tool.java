@@ -15,7 +15,12 @@ import java.util.function.Function;
  * @param calculate from the inputs to the answer; what the core refuses is told as it is
  */
 public record Tool(
-        String code, Said title, Said question, Group group, List<Field> fields, Function<Inputs, Answer> calculate) {
+        String code,
+        Said title,
+        Said question,
+        Group group,
+        List<Field> fields,
+        Function<Inputs, ToolAnswer> calculate) {
 
     /** Keeps its own copy. */
     public Tool {

@@ -112,7 +112,7 @@ class Child extends ScopedRecord {
         Map<String, String> said = new LinkedHashMap<>();
         said.put("name", givenName);
         said.put("birthday", bornOn.toString());
-        said.put("peg mark", pegMark.words());
+        said.put("peg mark", pegMark.name());
         said.put("mouthing", mouthing ? "yes" : "no");
         said.put("other names", String.join(", ", otherNames));
         said.put("allergies", String.join(", ", allergens));

@@ -136,7 +136,14 @@ class ChildController {
         page.addObject("careKinds", CareEntry.Kind.values());
         page.addObject("careRows", ChildForm.entryRows(typed));
         page.addObject("photoUses", PhotoUse.values());
-        page.addObject("weekdays", List.of(DayOfWeek.values()).subList(0, 5));
+        List<DayOfWeek> weekdays = List.of(DayOfWeek.values()).subList(0, 5);
+        page.addObject("weekdays", weekdays);
+        page.addObject(
+                "otherDays",
+                typed.all("days").stream()
+                        .filter(day ->
+                                weekdays.stream().noneMatch(one -> one.name().equals(day)))
+                        .toList());
         return page;
     }
 }

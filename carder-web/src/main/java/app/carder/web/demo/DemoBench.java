@@ -3,17 +3,17 @@ package app.carder.web.demo;
 import app.carder.core.card.Card;
 import app.carder.core.card.Contents;
 import app.carder.core.card.Coverage;
-import app.carder.core.card.LadderStep;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.card.Purpose;
 import app.carder.core.card.Usage;
+import app.carder.core.card.WrittenStep;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
 import app.carder.core.framework.Sense;
 import app.carder.core.ladder.Change;
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
@@ -25,16 +25,16 @@ import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.Vessel;
 import app.carder.core.vessel.VesselShape;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.demo.DemoCards.DemoCard;
 import app.carder.web.kits.KitDetails;
 import app.carder.web.kits.KitService;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
@@ -60,24 +60,31 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoBench {
 
-    private static final Map<String, Rung> RUNGS = Map.of(
-            "simpler", Rung.SIMPLER, "harder", Rung.HARDER, "other", Rung.OTHER_MATERIAL, "real", Rung.REAL_LIFE);
+    private static final Map<String, LadderStep> LADDER = Map.of(
+            "simpler",
+            LadderStep.SIMPLER,
+            "harder",
+            LadderStep.HARDER,
+            "other",
+            LadderStep.OTHER_MATERIAL,
+            "real",
+            LadderStep.REAL_LIFE);
 
     private final MaterialService materials;
     private final KitService kits;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SafetyService safety;
     private final SettingService settings;
 
     DemoBench(
             MaterialService materials,
             KitService kits,
-            ProvocationService provocations,
+            CardService deck,
             SafetyService safety,
             SettingService settings) {
         this.materials = materials;
         this.kits = kits;
-        this.provocations = provocations;
+        this.deck = deck;
         this.safety = safety;
         this.settings = settings;
     }
@@ -144,12 +151,12 @@ class DemoBench {
         Map<String, UUID> written = new LinkedHashMap<>();
         for (DemoCard card : DemoCards.of(room.name())) {
             UUID id = Ids.next();
-            provocations.write(
+            deck.write(
                     lead, id, room.id(), details(lead.settingId(), room, card, byCode), week(lead.settingId(), card));
-            provocations.writeRungs(lead, id, rungs(card, byCode));
-            provocations.writeSteps(
+            deck.writeLadderSteps(lead, id, ladderSteps(card, byCode));
+            deck.writeSteps(
                     lead, id, card.all("step").stream().map(DemoBench::step).toList());
-            card.all("tool").forEach(tool -> provocations.keep(lead, id, calculation(tool)));
+            card.all("tool").forEach(tool -> deck.save(lead, id, calculation(tool)));
             look(lead, room, id);
             written.put(card.title(), id);
         }
@@ -158,12 +165,12 @@ class DemoBench {
 
     /** What a card only names, the lead has looked at; the beads of a pattern are still to be measured. */
     private void look(Viewer lead, RoomView room, UUID cardId) {
-        CardView card = provocations.get(lead.settingId(), cardId);
+        CardView card = deck.get(lead.settingId(), cardId);
         LocalDate today = settings.today(lead.settingId());
-        safety.gate(lead.settingId(), room, card, Rung.AS_IS, Moment.day(today)).findings().stream()
+        safety.gate(lead.settingId(), room, card, LadderStep.AS_IS, Moment.day(today)).findings().stream()
                 .flatMap(finding -> finding.gap().stream())
                 .filter(gap -> !gap.subject().startsWith("Beads"))
-                .forEach(gap -> provocations.answer(
+                .forEach(gap -> deck.answer(
                         lead,
                         cardId,
                         gap.key(),
@@ -257,13 +264,13 @@ class DemoBench {
         return new FillPlan.Use(numbers[0], numbers[1], numbers[2], numbers[3], numbers[4]);
     }
 
-    private static List<LadderStep> rungs(DemoCard card, Map<String, MaterialView> byCode) {
-        List<LadderStep> rungs = new ArrayList<>();
-        RUNGS.forEach((name, rung) -> card.all(name).forEach(said -> {
+    private static List<WrittenStep> ladderSteps(DemoCard card, Map<String, MaterialView> byCode) {
+        List<WrittenStep> ladderSteps = new ArrayList<>();
+        LADDER.forEach((name, ladderStep) -> card.all(name).forEach(said -> {
             String[] parts = said.split("\\|", -1);
             List<String> swap = split(parts[3], ">");
-            rungs.add(new LadderStep(
-                    rung,
+            ladderSteps.add(new WrittenStep(
+                    ladderStep,
                     parts[1].strip(),
                     new Change(
                             Integer.parseInt(parts[2].strip()),
@@ -271,7 +278,7 @@ class DemoBench {
                             key(swap, 1, byCode),
                             parts[0].strip())));
         }));
-        return rungs;
+        return ladderSteps;
     }
 
     private static Optional<String> key(List<String> swap, int at, Map<String, MaterialView> byCode) {

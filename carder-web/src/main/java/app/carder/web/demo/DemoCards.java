@@ -14,7 +14,7 @@ import java.util.Objects;
 /**
  * Made-up cards of the theme "Parcels and post", read from {@code cards.txt}: a card begins with {@code card <room>: <title>}, then
  * a line for each thing it says. {@code vessel} is a code of the cupboard, or a shape with centimetres; {@code put} has codes with
- * centimetres or numbers; {@code load} how much of an adult it takes; {@code use} vessels, spill, children, sessions, sessions a year; {@code week} weeks from now; a rung is
+ * centimetres or numbers; {@code load} how much of an adult it takes; {@code use} vessels, spill, children, sessions, sessions a year; {@code week} weeks from now; a step is
  * {@code note | sign | per cent | out > in}; a step {@code name | minutes | hours | who | turns | after}; a tool its code and inputs.
  */
 final class DemoCards {

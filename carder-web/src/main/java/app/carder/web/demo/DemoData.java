@@ -224,9 +224,9 @@ public class DemoData {
         DemoPlay.daysOf("Rice by the kilo")
                 .forEach(daysAgo -> setOuts.before(tobias, loft, cards, "Rice by the kilo", "Weighing desk", daysAgo));
         play.records(hamish, loft, byName, cards);
-        DemoNotes.LOFT.forEach(note -> keep(hamish, loft, note, byName, cards));
-        DemoNotes.NOOK.forEach(note -> keep(sunniva, nook, note, byName, cards));
-        DemoNotes.BURROW.forEach(note -> keep(ravi, burrow, note, byName, cards));
+        DemoNotes.LOFT.forEach(note -> save(hamish, loft, note, byName, cards));
+        DemoNotes.NOOK.forEach(note -> save(sunniva, nook, note, byName, cards));
+        DemoNotes.BURROW.forEach(note -> save(ravi, burrow, note, byName, cards));
         tellOne(tobias, Required.from(byName, "Anouk"), "Anouk's grandfather", true);
         tellOne(tobias, Required.from(byName, "Bram"), "Bram's aunt", false);
         second(seeded);
@@ -251,7 +251,7 @@ public class DemoData {
         Map<String, UUID> cards = workbench.cards(teodor, pier);
         setOuts.today(teodor, pier, cards, "Letters in oats", "Tray table", bronagh);
         for (DemoNotes.Note note : DemoNotes.PIER) {
-            keep(bronagh, pier, note, byName, cards);
+            save(bronagh, pier, note, byName, cards);
         }
         tellOne(teodor, Required.from(byName, "Ines"), "Ines's mother", true);
     }
@@ -320,14 +320,14 @@ public class DemoData {
         return given;
     }
 
-    private void keep(
+    private void save(
             Viewer author, RoomView room, DemoNotes.Note note, Map<String, ChildView> byName, Map<String, UUID> cards) {
         LocalDate today = settings.today(author.settingId());
         Set<String> areas = new HashSet<>();
         note.statements().forEach(code -> room.framework().areaOf(code).ifPresent(area -> areas.add(area.code())));
         Set<UUID> seen = new HashSet<>();
         note.children().forEach(name -> seen.add(Required.from(byName, name).id()));
-        observations.keep(
+        observations.save(
                 author,
                 Ids.next(),
                 room.id(),

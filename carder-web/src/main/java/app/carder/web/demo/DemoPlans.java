@@ -40,7 +40,7 @@ class DemoPlans {
         for (Place place : Place.values()) {
             List<String> lines = linesOf(room.name() + " " + place.name());
             if (!lines.isEmpty()) {
-                plans.keep(lead, room.id(), plan(place, lines, room), 0);
+                plans.save(lead, room.id(), plan(place, lines, room), 0);
             }
         }
     }

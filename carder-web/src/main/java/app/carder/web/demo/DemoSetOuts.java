@@ -1,10 +1,10 @@
 package app.carder.web.demo;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setout.SetOutDetails;
 import app.carder.web.setout.SetOutService;
@@ -24,13 +24,13 @@ class DemoSetOuts {
     private static final int PREPARATION_MINUTES = 6;
 
     private final SettingService settings;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SetOutService setOuts;
     private final Clock clock;
 
-    DemoSetOuts(SettingService settings, ProvocationService provocations, SetOutService setOuts, Clock clock) {
+    DemoSetOuts(SettingService settings, CardService deck, SetOutService setOuts, Clock clock) {
         this.settings = settings;
-        this.provocations = provocations;
+        this.deck = deck;
         this.setOuts = setOuts;
         this.clock = clock;
     }
@@ -56,7 +56,7 @@ class DemoSetOuts {
             Instant at,
             @Nullable Integer preparationMinutes) {
         LocalDate on = settings.local(lead.settingId(), at).toLocalDate();
-        CardView card = provocations.get(lead.settingId(), cardId);
+        CardView card = deck.get(lead.settingId(), cardId);
         setOuts.setOut(
                 lead,
                 card,
@@ -71,7 +71,7 @@ class DemoSetOuts {
                         on,
                         adult.personId(),
                         "Small group of two, adult beside them throughout.",
-                        Rung.AS_IS,
+                        LadderStep.AS_IS,
                         preparationMinutes),
                 at);
     }

@@ -11,24 +11,24 @@ import app.carder.core.watch.StepIn;
 import app.carder.core.wording.LanguageRules;
 import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
-import app.carder.web.device.BundleView.Answer;
 import app.carder.web.device.BundleView.Area;
 import app.carder.web.device.BundleView.Card;
+import app.carder.web.device.BundleView.GuideAnswer;
+import app.carder.web.device.BundleView.LadderStep;
 import app.carder.web.device.BundleView.Named;
 import app.carder.web.device.BundleView.Place;
 import app.carder.web.device.BundleView.Plan;
 import app.carder.web.device.BundleView.Point;
-import app.carder.web.device.BundleView.Rung;
 import app.carder.web.device.BundleView.Statement;
 import app.carder.web.ladder.LadderService;
 import app.carder.web.ladder.LadderService.Proposed;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -69,7 +69,7 @@ class BundleService {
     private final ObservationService observations;
     private final WatchLogService watchLog;
     private final SetOutService setOuts;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SafetyService safety;
     private final LadderService ladders;
     private final RoomPlanService plans;
@@ -83,7 +83,7 @@ class BundleService {
             ObservationService observations,
             WatchLogService watchLog,
             SetOutService setOuts,
-            ProvocationService provocations,
+            CardService deck,
             SafetyService safety,
             LadderService ladders,
             RoomPlanService plans,
@@ -96,7 +96,7 @@ class BundleService {
         this.observations = observations;
         this.watchLog = watchLog;
         this.setOuts = setOuts;
-        this.provocations = provocations;
+        this.deck = deck;
         this.safety = safety;
         this.ladders = ladders;
         this.plans = plans;
@@ -148,7 +148,7 @@ class BundleService {
                                         .toList())),
                 Duration.ofMinutes(room.week().noticeMinutes()).toSeconds(),
                 StepIn.in(room.style()).stream()
-                        .map(answer -> new Answer(
+                        .map(answer -> new GuideAnswer(
                                 answer.situation().words(),
                                 answer.urgency().name(),
                                 answer.urgency().words(),
@@ -207,7 +207,7 @@ class BundleService {
         Map<UUID, SetOutView> out = setOuts.out(settingId, room, today).stream()
                 .collect(Collectors.toMap(
                         one -> one.card().id(), Function.identity(), (first, second) -> first, LinkedHashMap::new));
-        List<CardView> all = provocations.whole(settingId, room.id());
+        List<CardView> all = deck.whole(settingId, room.id());
         Moment day = Moment.day(today);
         Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, CardView.ids(all), List.of(day));
         Map<UUID, List<Proposed>> fitting = ladders.propose(
@@ -235,8 +235,8 @@ class BundleService {
                         .filter(line -> !line.isEmpty())
                         .collect(Collectors.joining(". ")),
                 card.ladder().stream()
-                        .map(change -> new Rung(
-                                change.rung().words(),
+                        .map(change -> new LadderStep(
+                                change.ladderStep().words(),
                                 Stream.of(change.change().note(), change.sign())
                                         .filter(words -> !words.isBlank())
                                         .collect(Collectors.joining(" "))))
@@ -244,7 +244,7 @@ class BundleService {
                 fitting.stream()
                         .collect(Collectors.toMap(
                                 one -> one.child().id(),
-                                one -> one.proposal().rung().words())));
+                                one -> one.proposal().ladderStep().words())));
     }
 
     private static Plan plan(RoomPlan plan) {

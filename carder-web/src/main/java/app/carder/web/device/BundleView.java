@@ -47,7 +47,7 @@ record BundleView(
         Map<Integer, List<Point>> days,
         Map<Integer, List<Session>> sessions,
         long noticeSeconds,
-        List<Answer> stepIn,
+        List<GuideAnswer> stepIn,
         String policy,
         List<LanguageRules> languages) {
 
@@ -72,8 +72,8 @@ record BundleView(
      * @param zone where it is out; null where it is not
      * @param setOutAt when it was set out today
      * @param held what holds it for today's children, and why an adult stays with it; empty where nothing does
-     * @param rungs that are written, in words
-     * @param fitting which rung fits each child, for cards that are out
+     * @param ladder its written steps, in words
+     * @param fitting which step fits each child, for cards that are out
      */
     record Card(
             UUID id,
@@ -81,11 +81,11 @@ record BundleView(
             @Nullable UUID zone,
             @Nullable String setOutAt,
             String held,
-            List<Rung> rungs,
+            List<LadderStep> ladder,
             Map<UUID, String> fitting) {}
 
-    /** A rung and how it differs. */
-    record Rung(String name, String words) {}
+    /** A step and how it differs. */
+    record LadderStep(String name, String words) {}
 
     /** The plan, as far as it is drawn on the device. */
     record Plan(List<List<Integer>> outline, List<Place> zones, List<Place> pieces, List<List<Integer>> walls) {}
@@ -106,5 +106,5 @@ record BundleView(
     record Point(String name, int second) {}
 
     /** An answer of the guide. */
-    record Answer(String situation, String urgency, String soon, String action, String say) {}
+    record GuideAnswer(String situation, String urgency, String soon, String action, String say) {}
 }

@@ -89,7 +89,7 @@ class DeviceController {
             return page(viewer, typed.with("policy", bundles.policy(viewer.settingId())), errors);
         }
         policies.change(viewer, accepted, minutes.get());
-        return new ModelAndView("redirect:/devices?kept");
+        return new ModelAndView("redirect:/devices?saved");
     }
 
     private Typed asItIs(Viewer viewer) {
@@ -113,7 +113,7 @@ class DeviceController {
             return page(viewer, asItIs(viewer).with("policy", typed.raw("policy")), errors);
         }
         bundles.keepPolicy(viewer, words);
-        return new ModelAndView("redirect:/devices?kept");
+        return new ModelAndView("redirect:/devices?saved");
     }
 
     private ModelAndView page(Viewer viewer, Typed typed, FormErrors errors) {

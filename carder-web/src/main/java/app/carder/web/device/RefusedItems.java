@@ -26,7 +26,7 @@ class RefusedItems {
 
     /** Keeps it once, however often it comes. */
     @Transactional
-    void keep(Viewer author, UUID id, Refusal refusal) {
+    void save(Viewer author, UUID id, Refusal refusal) {
         // Ids are minted by devices: the same one may come from two settings.
         UUID own = UUID.nameUUIDFromBytes((author.settingId() + " " + id).getBytes(StandardCharsets.UTF_8));
         if (!items.existsByIdAndSettingId(own, author.settingId())) {

@@ -2,6 +2,7 @@ package app.carder.web.device;
 
 import app.carder.core.watch.DeviceClock;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
 import app.carder.web.children.ChildService;
 import app.carder.web.device.SyncAnswer.Result;
 import app.carder.web.media.PhotoRefused;
@@ -9,7 +10,6 @@ import app.carder.web.media.PhotoService;
 import app.carder.web.page.LimitProperties;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
@@ -62,7 +62,7 @@ class SyncService {
     private final RefusedItems refusedItems;
     private final RoomService rooms;
     private final ChildService children;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final JsonMapper json;
     private final MessageSource messages;
     private final LimitProperties limits;
@@ -79,7 +79,7 @@ class SyncService {
             RefusedItems refusedItems,
             RoomService rooms,
             ChildService children,
-            ProvocationService provocations,
+            CardService deck,
             JsonMapper json,
             MessageSource messages,
             LimitProperties limits,
@@ -94,7 +94,7 @@ class SyncService {
         this.refusedItems = refusedItems;
         this.rooms = rooms;
         this.children = children;
-        this.provocations = provocations;
+        this.deck = deck;
         this.json = json;
         this.messages = messages;
         this.limits = limits;
@@ -161,7 +161,7 @@ class SyncService {
                 return result;
             }
             String kind = sealed.item().path("type").asString("");
-            refusedItems.keep(
+            refusedItems.save(
                     sealed.author(),
                     UUID.fromString(id),
                     new RefusedItem.Refusal(
@@ -288,7 +288,7 @@ class SyncService {
                     ids -> children.byId(viewer.settingId(), ids).keySet());
             Set<UUID> cardIds = known(
                     waiting.stream().map(EntryDetails::card).toList(),
-                    ids -> provocations.byId(viewer.settingId(), ids).keySet());
+                    ids -> deck.byId(viewer.settingId(), ids).keySet());
             List<EntryDetails> good = waiting.stream()
                     .filter(entry -> isOurs(entry, childIds, cardIds) && WatchLogService.isComplete(entry))
                     .toList();
@@ -319,14 +319,12 @@ class SyncService {
                     children.byId(viewer.settingId(), item.everybody()).size()
                             == item.everybody().size();
             boolean cardIsKnown = item.card() == null
-                    || !provocations
-                            .byId(viewer.settingId(), Set.of(item.card()))
-                            .isEmpty();
+                    || !deck.byId(viewer.settingId(), Set.of(item.card())).isEmpty();
             if (room.isEmpty() || !everybodyIsKnown || !cardIsKnown || !item.isComplete()) {
                 return refused(id, "sync.snapshot");
             }
             var details = item.details(room.get().framework(), deviceClock, clock.instant());
-            return isWritten(() -> observations.keepEach(viewer, item.id(), item.room(), item.byChild(), details), id)
+            return isWritten(() -> observations.saveEach(viewer, item.id(), item.room(), item.byChild(), details), id)
                     ? Result.kept(id)
                     : refused(id, "sync.snapshot");
         }
@@ -361,7 +359,7 @@ class SyncService {
             }
             try {
                 var cleaned = photos.clean(() -> file(item), length.get());
-                photos.keepForEach(viewer.settingId(), item.id(), known, cleaned);
+                photos.saveForEach(viewer.settingId(), item.id(), known, cleaned);
                 uploads.delete(bringer, item.upload());
                 return Result.kept(id);
             } catch (PhotoRefused refused) {

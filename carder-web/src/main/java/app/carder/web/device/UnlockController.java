@@ -68,7 +68,7 @@ class UnlockController {
      * @param endsAt until when it holds at the latest
      * @param name of its owner, for people
      */
-    record Answer(UUID id, String token, Instant endsAt, String name) {}
+    record Unlocked(UUID id, String token, Instant endsAt, String name) {}
 
     /**
      * A device that is opened.
@@ -83,14 +83,14 @@ class UnlockController {
     }
 
     @PostMapping("/watch/sign-ins")
-    ResponseEntity<Answer> begin(
+    ResponseEntity<Unlocked> begin(
             @AuthenticationPrincipal Viewer viewer, HttpSession session, @RequestBody Asking asking) {
         if (devices.met(viewer, asking.device(), asking.name(), 0, DeviceClock.UNKNOWN)) {
             return ResponseEntity.status(HttpStatus.GONE).build();
         }
         log.signedIn(viewer, asking.name());
         var begun = signIns.begin(viewer, asking.device(), sessions.left(session));
-        return ResponseEntity.ok(new Answer(begun.id(), begun.token(), begun.endsAt(), viewer.name()));
+        return ResponseEntity.ok(new Unlocked(begun.id(), begun.token(), begun.endsAt(), viewer.name()));
     }
 
     /** Whoever has opened their store on a device is signed in with what lay in it: for watching only. */

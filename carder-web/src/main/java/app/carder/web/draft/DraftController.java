@@ -52,12 +52,12 @@ class DraftController {
     record Found(String place, List<List<String>> fields, String at) {}
 
     @PostMapping("/drafts")
-    ResponseEntity<Void> keep(@AuthenticationPrincipal Viewer viewer, @RequestBody Typed typed) {
+    ResponseEntity<Void> save(@AuthenticationPrincipal Viewer viewer, @RequestBody Typed typed) {
         String content = json.writeValueAsString(new Typed(typed.place(), typed.fields()));
         if (typed.place().length() > LONGEST_PLACE || content.length() > LONGEST) {
             return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).build();
         }
-        drafts.keep(viewer, typed.place(), content);
+        drafts.save(viewer, typed.place(), content);
         return ResponseEntity.noContent().build();
     }
 

@@ -44,7 +44,7 @@ class DraftService {
     record Kept(String place, String content, String at) {}
 
     @Transactional
-    void keep(Viewer owner, String place, String content) {
+    void save(Viewer owner, String place, String content) {
         byte[] closed = box.close(content.getBytes(StandardCharsets.UTF_8));
         Draft draft = drafts.findBySettingIdAndAccountIdAndPlace(owner.settingId(), owner.personId(), place)
                 .orElseGet(() -> room(owner, new Draft(owner, place, closed, clock.instant())));

@@ -14,4 +14,19 @@ enum InvitationState {
     public String words() {
         return Said.say("invitation." + name());
     }
+
+    /** Whether it waits for the carer. */
+    public boolean isOpen() {
+        return this == OPEN;
+    }
+
+    /** Whether a browser was bound to it. */
+    public boolean isOpened() {
+        return this == OPENED;
+    }
+
+    /** Whether there is something to revoke. */
+    public boolean isInUse() {
+        return isOpen() || isOpened();
+    }
 }

@@ -68,7 +68,7 @@ class OpenLinkController {
     }
 
     private ModelAndView enter(Opening.Opened opened, HttpServletRequest request, HttpServletResponse response) {
-        opened.token().ifPresent(token -> cookie.keep(token, response));
+        opened.token().ifPresent(token -> cookie.save(token, response));
         sessions.start(opened.viewer(), request, response);
         return new ModelAndView("redirect:/family/journals/" + opened.journalId());
     }

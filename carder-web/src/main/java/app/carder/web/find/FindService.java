@@ -3,6 +3,8 @@ package app.carder.web.find;
 import app.carder.core.wording.NameSearch;
 import app.carder.core.wording.NameSearch.Fit;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
 import app.carder.web.children.ChildService;
 import app.carder.web.find.Found.Group;
 import app.carder.web.find.Found.Hit;
@@ -10,8 +12,6 @@ import app.carder.web.find.Found.Written;
 import app.carder.web.frame.FrameView;
 import app.carder.web.kits.KitService;
 import app.carder.web.material.MaterialService;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import java.util.ArrayList;
@@ -35,7 +35,7 @@ class FindService {
     private static final int OF_A_KIND = 8;
 
     private final ChildService children;
-    private final ProvocationService cards;
+    private final CardService cards;
     private final MaterialService materials;
     private final KitService kits;
     private final RoomService rooms;
@@ -44,7 +44,7 @@ class FindService {
 
     FindService(
             ChildService children,
-            ProvocationService cards,
+            CardService cards,
             MaterialService materials,
             KitService kits,
             RoomService rooms,
@@ -93,7 +93,7 @@ class FindService {
             Map<UUID, String> names = all.stream().collect(Collectors.toMap(RoomView::id, RoomView::name));
             Stream.of(
                             group("common.children", search, children(viewer, open, names)),
-                            group("provocation.print-cards.cards", search, namedCards(viewer, open, names)),
+                            group("card.print-cards.cards", search, namedCards(viewer, open, names)),
                             group("find.things", search, things(viewer)),
                             group("page.parts.pages", search, pages(viewer, all)))
                     .filter(group -> !group.hits().isEmpty())

@@ -72,7 +72,7 @@ class WrittenWords {
             values.put("adult", adult);
         });
         filters.card().ifPresent(card -> {
-            where.add("o.provocation_id = :card");
+            where.add("o.card_id = :card");
             values.put("card", card);
         });
         filters.from().ifPresent(from -> {

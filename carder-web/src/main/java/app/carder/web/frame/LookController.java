@@ -37,7 +37,7 @@ class LookController {
     }
 
     @PostMapping("/look")
-    String keep(
+    String save(
             @AuthenticationPrincipal Viewer viewer,
             HttpServletResponse response,
             @RequestParam Map<String, String> options) {

@@ -6,7 +6,7 @@ import java.util.Set;
 
 /** A page that people go to by name. Each belongs to one tab, or to the menu of the setting. */
 enum Place {
-    CARDS("plan", "provocation.print-cards.cards", "/rooms/{room}/cards"),
+    CARDS("plan", "card.print-cards.cards", "/rooms/{room}/cards"),
     WEEK("plan", "common.week-board", "/rooms/{room}/week"),
     SESSIONS("plan", "week.board.sessions", "/rooms/{room}/sessions"),
     ROTA("plan", "rota.rota", "/rooms/{room}/rota"),

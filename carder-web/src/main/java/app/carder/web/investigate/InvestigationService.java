@@ -79,7 +79,7 @@ public class InvestigationService {
         if (readings.findByIdAndSettingId(id, viewer.settingId()).isEmpty()) {
             readings.save(
                     new Reading(id, viewer.settingId(), investigationId, details, viewer.name(), clock.instant()));
-            drawing.ifPresent(cleaned -> photos.keepDrawing(viewer.settingId(), id, cleaned));
+            drawing.ifPresent(cleaned -> photos.saveDrawing(viewer.settingId(), id, cleaned));
         }
     }
 

@@ -126,7 +126,7 @@ class JournalController {
         String next = switch (typed.text("then")) {
             case "preview" -> "/preview";
             case "pdf" -> "/pdf";
-            default -> "?kept";
+            default -> "?saved";
         };
         return rearrange(viewer.settingId(), journalId, typed)
                 .map(entry -> new ModelAndView("redirect:/journals/" + journalId + "#entry-" + entry))

@@ -69,7 +69,17 @@ public record JournalDraft(
         /** It could be shown. */
         LEFT_OUT,
         /** It is shown. */
-        SHOWN
+        SHOWN;
+
+        /** Whether somebody may choose. */
+        public boolean isChoosable() {
+            return this == SHOWN || this == LEFT_OUT;
+        }
+
+        /** Whether it stays out for want of a consent. */
+        public boolean isWithheld() {
+            return this == NOT_ALLOWED;
+        }
     }
 
     /** Whether the room lead has approved it. */

@@ -1,20 +1,20 @@
 package app.carder.web.ladder;
 
-import app.carder.core.card.LadderStep;
+import app.carder.core.card.WrittenStep;
 import app.carder.core.ladder.Change;
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.BenchService;
+import app.carder.web.card.BenchView;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.BenchService;
-import app.carder.web.provocation.BenchView;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -38,15 +38,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
-/** Writes a card's rungs, and shows what each would put out and for whom. */
+/** Writes a card's steps, and shows what each would put out and for whom. */
 @Controller
 @AllowedTo(Audience.STAFF)
 class LadderController {
 
-    private static final List<Rung> WRITTEN =
-            Arrays.stream(Rung.values()).filter(rung -> rung != Rung.AS_IS).toList();
+    private static final List<LadderStep> WRITTEN = Arrays.stream(LadderStep.values())
+            .filter(ladderStep -> ladderStep != LadderStep.AS_IS)
+            .toList();
 
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final BenchService bench;
     private final LadderService ladder;
     private final MaterialService materials;
@@ -54,13 +55,13 @@ class LadderController {
     private final SettingService settings;
 
     LadderController(
-            ProvocationService provocations,
+            CardService deck,
             BenchService bench,
             LadderService ladder,
             MaterialService materials,
             RoomService rooms,
             SettingService settings) {
-        this.provocations = provocations;
+        this.deck = deck;
         this.bench = bench;
         this.ladder = ladder;
         this.materials = materials;
@@ -70,16 +71,16 @@ class LadderController {
 
     @GetMapping("/cards/{cardId}/ladder")
     ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("cardId") UUID cardId) {
-        CardView card = provocations.get(viewer.settingId(), cardId);
+        CardView card = deck.get(viewer.settingId(), cardId);
         Map<UUID, MaterialView> byId = named(viewer.settingId(), card);
         Typed typed = Typed.nothing();
-        for (LadderStep step : card.ladder()) {
-            String rung = step.rung().name();
-            typed.with("note-" + rung, step.change().note())
-                    .with("sign-" + rung, step.sign())
-                    .with("percent-" + rung, step.change().amountPercent())
-                    .with("replaced-" + rung, name(step.change().replace().map(UUID::fromString), byId))
-                    .with("replacement-" + rung, name(step.change().with().map(UUID::fromString), byId));
+        for (WrittenStep step : card.ladder()) {
+            String ladderStep = step.ladderStep().name();
+            typed.with("note-" + ladderStep, step.change().note())
+                    .with("sign-" + ladderStep, step.sign())
+                    .with("percent-" + ladderStep, step.change().amountPercent())
+                    .with("replaced-" + ladderStep, name(step.change().replace().map(UUID::fromString), byId))
+                    .with("replacement-" + ladderStep, name(step.change().with().map(UUID::fromString), byId));
         }
         return page(viewer, card, typed, new FormErrors());
     }
@@ -90,43 +91,43 @@ class LadderController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,
             @RequestParam MultiValueMap<String, String> parameters) {
-        CardView card = provocations.get(viewer.settingId(), cardId);
+        CardView card = deck.get(viewer.settingId(), cardId);
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         List<MaterialView> cupboard = materials.cupboard(viewer.settingId());
-        List<LadderStep> changes = new ArrayList<>();
-        for (Rung rung : WRITTEN) {
-            read(rung, typed, cupboard, card, errors).ifPresent(changes::add);
+        List<WrittenStep> changes = new ArrayList<>();
+        for (LadderStep ladderStep : WRITTEN) {
+            read(ladderStep, typed, cupboard, card, errors).ifPresent(changes::add);
         }
         if (errors.any()) {
             return page(viewer, card, typed, errors);
         }
-        provocations.writeRungs(viewer, cardId, changes);
+        deck.writeLadderSteps(viewer, cardId, changes);
         return new ModelAndView("redirect:/cards/" + cardId + "/ladder?saved");
     }
 
-    /** A rung of which nothing is said is not written. */
-    private static Optional<LadderStep> read(
-            Rung rung, Typed typed, List<MaterialView> cupboard, CardView card, FormErrors errors) {
-        String note = typed.optional("note-" + rung, 500, errors);
-        String sign = typed.optional("sign-" + rung, 300, errors);
-        String percent = typed.text("percent-" + rung);
-        String replaced = typed.text("replaced-" + rung);
-        String replacement = typed.text("replacement-" + rung);
+    /** A step of which nothing is said is not written. */
+    private static Optional<WrittenStep> read(
+            LadderStep ladderStep, Typed typed, List<MaterialView> cupboard, CardView card, FormErrors errors) {
+        String note = typed.optional("note-" + ladderStep, 500, errors);
+        String sign = typed.optional("sign-" + ladderStep, 300, errors);
+        String percent = typed.text("percent-" + ladderStep);
+        String replaced = typed.text("replaced-" + ladderStep);
+        String replacement = typed.text("replacement-" + ladderStep);
         boolean changes = !replaced.isEmpty() || !percent.isEmpty() && !percent.equals("100");
         if (note.isEmpty() && sign.isEmpty() && replacement.isEmpty() && !changes) {
             return Optional.empty();
         }
         int amount = percent.isEmpty()
                 ? 100
-                : Typed.whole("percent-" + rung, percent, 10, 400, errors).orElse(100);
-        Optional<UUID> out = find("replaced-" + rung, replaced, cupboard, errors);
-        Optional<UUID> in = find("replacement-" + rung, replacement, cupboard, errors);
+                : Typed.whole("percent-" + ladderStep, percent, 10, 400, errors).orElse(100);
+        Optional<UUID> out = find("replaced-" + ladderStep, replaced, cupboard, errors);
+        Optional<UUID> in = find("replacement-" + ladderStep, replacement, cupboard, errors);
         if (in.isPresent() && out.isEmpty() && replaced.isEmpty()) {
-            errors.add("replaced-" + rung, "ladder.replaced.missing");
+            errors.add("replaced-" + ladderStep, "ladder.replaced.missing");
         }
         out.filter(id -> card.contents().things().noneMatch(id.toString()::equals))
-                .ifPresent(id -> errors.add("replaced-" + rung, "ladder.replaced.notOnCard", replaced));
+                .ifPresent(id -> errors.add("replaced-" + ladderStep, "ladder.replaced.notOnCard", replaced));
         boolean other = in.isPresent()
                 && out.flatMap(id -> cupboard.stream()
                                 .filter(one -> one.id().equals(id))
@@ -135,12 +136,12 @@ class LadderController {
                                 .anyMatch(one -> one.id().equals(in.get()) && one.isPoured() != gone.isPoured()))
                         .isPresent();
         if (other) {
-            errors.add("replacement-" + rung, "ladder.replacement.measured");
+            errors.add("replacement-" + ladderStep, "ladder.replacement.measured");
         }
         return errors.any()
                 ? Optional.empty()
-                : Optional.of(new LadderStep(
-                        rung, sign, new Change(amount, out.map(UUID::toString), in.map(UUID::toString), note)));
+                : Optional.of(new WrittenStep(
+                        ladderStep, sign, new Change(amount, out.map(UUID::toString), in.map(UUID::toString), note)));
     }
 
     private static Optional<UUID> find(String field, String name, List<MaterialView> cupboard, FormErrors errors) {
@@ -175,12 +176,12 @@ class LadderController {
 
     private ModelAndView page(Viewer viewer, CardView card, Typed typed, FormErrors errors) {
         SettingId settingId = viewer.settingId();
-        Map<Rung, BenchView> calculated = new LinkedHashMap<>();
-        calculated.put(Rung.AS_IS, bench.calculate(settingId, card, Moment.day(settings.today(settingId))));
+        Map<LadderStep, BenchView> calculated = new LinkedHashMap<>();
+        calculated.put(LadderStep.AS_IS, bench.calculate(settingId, card, Moment.day(settings.today(settingId))));
         card.ladder()
                 .forEach(change -> calculated.put(
-                        change.rung(),
-                        bench.calculate(settingId, card, change.rung(), Moment.day(settings.today(settingId)))));
+                        change.ladderStep(),
+                        bench.calculate(settingId, card, change.ladderStep(), Moment.day(settings.today(settingId)))));
         ModelAndView page = new ModelAndView("ladder/ladder");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("card", card);

@@ -1,13 +1,13 @@
 package app.carder.web.ladder;
 
-import app.carder.core.card.LadderStep;
+import app.carder.core.card.WrittenStep;
 import app.carder.core.ladder.Ladder;
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.watch.Involvement;
+import app.carder.web.card.CardView;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.watch.ObservationService;
@@ -21,7 +21,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Which rung of a card fits each child of its room, from what was last seen. */
+/** Which step of a card fits each child of its room, from what was last seen. */
 @Service
 public class LadderService {
 
@@ -36,7 +36,7 @@ public class LadderService {
     }
 
     /**
-     * A rung for a child.
+     * A step for a child.
      *
      * @param child for whom
      * @param proposal of the core
@@ -53,7 +53,7 @@ public class LadderService {
     @Transactional(readOnly = true)
     public Map<UUID, List<Proposed>> propose(SettingId settingId, List<ChildView> room, List<CardView> cards) {
         List<UUID> ids = cards.stream().map(CardView::id).toList();
-        Map<UUID, Map<LocalDate, Rung>> rungs = setOuts.rungs(settingId, ids);
+        Map<UUID, Map<LocalDate, LadderStep>> ladderSteps = setOuts.ladderSteps(settingId, ids);
         Map<UUID, List<SeenAtCard>> seen =
                 observations.ofCards(settingId, ids).stream().collect(Collectors.groupingBy(SeenAtCard::cardId));
         return cards.stream()
@@ -63,24 +63,25 @@ public class LadderService {
                                 room,
                                 card,
                                 seen.getOrDefault(card.id(), List.of()),
-                                rungs.getOrDefault(card.id(), Map.of()))));
+                                ladderSteps.getOrDefault(card.id(), Map.of()))));
     }
 
     private static List<Proposed> propose(
-            List<ChildView> room, CardView card, List<SeenAtCard> seen, Map<LocalDate, Rung> rungs) {
-        Set<Rung> written = card.ladder().stream().map(LadderStep::rung).collect(Collectors.toSet());
+            List<ChildView> room, CardView card, List<SeenAtCard> seen, Map<LocalDate, LadderStep> ladderSteps) {
+        Set<LadderStep> written =
+                card.ladder().stream().map(WrittenStep::ladderStep).collect(Collectors.toSet());
         Map<UUID, List<SeenAtCard>> byChild = seen.stream().collect(Collectors.groupingBy(SeenAtCard::childId));
         return room.stream()
                 .map(child -> new Proposed(
-                        child, Ladder.propose(of(byChild.getOrDefault(child.id(), List.of()), rungs), written)))
+                        child, Ladder.propose(of(byChild.getOrDefault(child.id(), List.of()), ladderSteps), written)))
                 .toList();
     }
 
-    private static List<Ladder.Seen> of(List<SeenAtCard> seen, Map<LocalDate, Rung> rungs) {
+    private static List<Ladder.Seen> of(List<SeenAtCard> seen, Map<LocalDate, LadderStep> ladderSteps) {
         return seen.stream()
                 .map(one -> new Ladder.Seen(
                         one.on(),
-                        rungs.getOrDefault(one.on(), Rung.AS_IS),
+                        ladderSteps.getOrDefault(one.on(), LadderStep.AS_IS),
                         one.involvement().map(Involvement::level)))
                 .toList();
     }

@@ -1,4 +1,4 @@
-/** A card's ladder: its rungs, and which of them fits each child from what was last seen. Start at {@link app.carder.web.ladder.LadderService}. */
+/** A card's ladder: its steps, and which of them fits each child from what was last seen. Start at {@link app.carder.web.ladder.LadderService}. */
 @NullMarked
 package app.carder.web.ladder;
 

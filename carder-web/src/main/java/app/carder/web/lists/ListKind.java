@@ -19,6 +19,16 @@ public enum ListKind {
         return Said.say("list." + name());
     }
 
+    /** Whether there is one for each day. */
+    public boolean isOfADay() {
+        return this == SET_OUT;
+    }
+
+    /** Whether there is one for each week. */
+    public boolean isOfAWeek() {
+        return this == SHOPPING;
+    }
+
     /** As addresses name it. */
     public String path() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');

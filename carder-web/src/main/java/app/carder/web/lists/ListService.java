@@ -8,11 +8,11 @@ import app.carder.core.week.OpenDays;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Mark;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.PreparationService;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
 import app.carder.web.page.NotFound;
-import app.carder.web.provocation.PreparationService;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -47,7 +47,7 @@ public class ListService {
     private final ShoppingList shopping;
     private final WeekService weeks;
     private final RoomService rooms;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final PreparationService preparations;
     private final OccasionService occasions;
     private final SettingService settings;
@@ -59,7 +59,7 @@ public class ListService {
             ShoppingList shopping,
             WeekService weeks,
             RoomService rooms,
-            ProvocationService provocations,
+            CardService deck,
             PreparationService preparations,
             OccasionService occasions,
             SettingService settings,
@@ -69,7 +69,7 @@ public class ListService {
         this.shopping = shopping;
         this.weeks = weeks;
         this.rooms = rooms;
-        this.provocations = provocations;
+        this.deck = deck;
         this.preparations = preparations;
         this.occasions = occasions;
         this.settings = settings;
@@ -247,7 +247,7 @@ public class ListService {
                         .filter(moment -> moment.isAfter(now))
                         .ifPresent(moment -> readyAt.merge(
                                 one.getValue(), moment, (first, other) -> first.isBefore(other) ? first : other)));
-        return preparations.list(settingId, room, provocations.whole(settingId, readyAt.keySet()), readyAt);
+        return preparations.list(settingId, room, deck.whole(settingId, readyAt.keySet()), readyAt);
     }
 
     private static Optional<LocalDateTime> moment(BlockPlace at, Map<UUID, LocalTime> starts) {

@@ -7,15 +7,15 @@ import app.carder.core.said.Said;
 import app.carder.core.week.Changeover;
 import app.carder.core.week.Changeover.Kind;
 import app.carder.core.week.Changeover.Step;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.ContentsService;
+import app.carder.web.card.LaidOut;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ContentsService;
-import app.carder.web.provocation.LaidOut;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
@@ -46,7 +46,7 @@ class SetOutList {
 
     private final WeekService weeks;
     private final RoomPlanService plans;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final ContentsService contents;
     private final SafetyService safety;
     private final SetOutService setOuts;
@@ -55,14 +55,14 @@ class SetOutList {
     SetOutList(
             WeekService weeks,
             RoomPlanService plans,
-            ProvocationService provocations,
+            CardService deck,
             ContentsService contents,
             SafetyService safety,
             SetOutService setOuts,
             OccasionService occasions) {
         this.weeks = weeks;
         this.plans = plans;
-        this.provocations = provocations;
+        this.deck = deck;
         this.contents = contents;
         this.safety = safety;
         this.setOuts = setOuts;
@@ -177,7 +177,7 @@ class SetOutList {
 
     private Names names(
             SettingId settingId, RoomView room, Set<UUID> cardIds, LocalDate on, Map<UUID, ZonePlaces> places) {
-        List<CardView> cards = provocations.whole(settingId, cardIds);
+        List<CardView> cards = deck.whole(settingId, cardIds);
         Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
         List<Moment> moments = WeekService.playOn(room, on).stream()
                 .map(session -> WeekService.moment(session, on))

@@ -4,19 +4,19 @@ import app.carder.core.card.PutOut;
 import app.carder.core.cupboard.Picture;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.WeekShopping;
-import app.carder.core.cupboard.WeekShopping.Line;
-import app.carder.core.cupboard.WeekShopping.Use;
+import app.carder.core.cupboard.WeekShopping.ToBuy;
+import app.carder.core.cupboard.WeekShopping.Wanted;
 import app.carder.core.measure.Money;
 import app.carder.core.said.Dates;
 import app.carder.core.said.Said;
 import app.carder.core.week.OpenDays;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.ContentsService;
+import app.carder.web.card.LaidOut;
 import app.carder.web.lists.ListView.Group;
 import app.carder.web.lists.ListView.Item;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ContentsService;
-import app.carder.web.provocation.LaidOut;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.setting.OccasionService;
@@ -46,21 +46,20 @@ class ShoppingList {
     private static final int WEEKS_STANDING = 4;
 
     private final WeekService weeks;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final ContentsService contents;
     private final OccasionService occasions;
 
-    ShoppingList(
-            WeekService weeks, ProvocationService provocations, ContentsService contents, OccasionService occasions) {
+    ShoppingList(WeekService weeks, CardService deck, ContentsService contents, OccasionService occasions) {
         this.weeks = weeks;
-        this.provocations = provocations;
+        this.deck = deck;
         this.contents = contents;
         this.occasions = occasions;
     }
 
     ListView of(SettingId settingId, RoomView room, LocalDate monday) {
-        List<Line> lines = lines(settingId, room, monday);
-        List<Line> missing = lines.stream().filter(Line::isMissing).toList();
+        List<ToBuy> lines = lines(settingId, room, monday);
+        List<ToBuy> missing = lines.stream().filter(ToBuy::isMissing).toList();
         Optional<Money> cost =
                 missing.stream().flatMap(line -> line.cost().stream()).reduce(Money::plus);
         String summary = lines.isEmpty()
@@ -89,7 +88,7 @@ class ShoppingList {
                                         .toList())));
     }
 
-    private List<Line> lines(SettingId settingId, RoomView room, LocalDate monday) {
+    private List<ToBuy> lines(SettingId settingId, RoomView room, LocalDate monday) {
         Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), monday, monday.plusDays(6));
         if (planned.isEmpty()) {
             return List.of();
@@ -106,9 +105,9 @@ class ShoppingList {
         Map<UUID, List<LocalDate>> out = weeks.out(settingId, room.id(), monday.minusDays(1));
         Map<BlockPlace, UUID> before =
                 weeks.planned(settingId, room.id(), monday.minusWeeks(WEEKS_STANDING), monday.minusDays(1));
-        List<CardView> cards = provocations.whole(settingId, sessions.keySet());
+        List<CardView> cards = deck.whole(settingId, sessions.keySet());
         Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
-        List<Use> uses = new ArrayList<>();
+        List<Wanted> uses = new ArrayList<>();
         Map<String, Stocked> cupboard = new LinkedHashMap<>();
         for (CardView card : cards) {
             List<LocalDateTime> when = sessions.getOrDefault(card.id(), List.of());
@@ -119,7 +118,7 @@ class ShoppingList {
                     open);
             for (PutOut.Part part : Required.from(laid, card.id()).putOut().parts()) {
                 cupboard.put(part.stocked().code(), part.stocked());
-                uses.add(new Use(
+                uses.add(new Wanted(
                         card.title(),
                         part.stocked().code(),
                         part.amount(),
@@ -144,7 +143,7 @@ class ShoppingList {
                         Map.Entry::getKey, one -> one.getValue().size()));
     }
 
-    private static Item item(LocalDate monday, Line line) {
+    private static Item item(LocalDate monday, ToBuy line) {
         Stocked material = line.material();
         String stock = material.stock().isKnown()
                 ? Said.say("lists.there", material.stock().forPeople())
@@ -167,7 +166,7 @@ class ShoppingList {
                 Optional.empty());
     }
 
-    private static String toBuy(Line line) {
+    private static String toBuy(ToBuy line) {
         return line.packs()
                 .flatMap(packs -> line.material()
                         .bought()

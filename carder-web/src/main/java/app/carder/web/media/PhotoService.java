@@ -87,7 +87,7 @@ public class PhotoService {
 
     /** Keeps a cleaned photo of a drawing with its reading. */
     @Transactional
-    public PhotoView keepDrawing(SettingId settingId, UUID readingId, Cleaned cleaned) {
+    public PhotoView saveDrawing(SettingId settingId, UUID readingId, Cleaned cleaned) {
         return save(Ids.next(), settingId, null, readingId, cleaned.photo, store(cleaned.photo));
     }
 
@@ -105,7 +105,7 @@ public class PhotoService {
      * @param observationIds at least one
      */
     @Transactional
-    public void keepForEach(SettingId settingId, UUID photoId, List<UUID> observationIds, Cleaned cleaned) {
+    public void saveForEach(SettingId settingId, UUID photoId, List<UUID> observationIds, Cleaned cleaned) {
         if (isKnown(settingId, photoId)) {
             return;
         }

@@ -9,6 +9,11 @@ import app.carder.core.watch.TimeBand;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.BenchService;
+import app.carder.web.card.BenchView;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.children.ChildService;
 import app.carder.web.material.MaterialService;
 import app.carder.web.material.MaterialView;
@@ -16,11 +21,6 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.BenchService;
-import app.carder.web.provocation.BenchView;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingService;
@@ -43,7 +43,7 @@ class PartsController {
 
     private final RoomService rooms;
     private final ChildService children;
-    private final ProvocationService cards;
+    private final CardService cards;
     private final BenchService bench;
     private final MaterialService materials;
     private final SettingService settings;
@@ -51,7 +51,7 @@ class PartsController {
     PartsController(
             RoomService rooms,
             ChildService children,
-            ProvocationService cards,
+            CardService cards,
             BenchService bench,
             MaterialService materials,
             SettingService settings) {
@@ -75,7 +75,7 @@ class PartsController {
         List<MaterialView> cupboard = materials.cupboard(viewer.settingId());
         FormErrors errors = new FormErrors();
         for (String field : List.of("line", "area", "measure", "day", "time")) {
-            errors.add(field, "form.required");
+            errors.add(field, "form.centimetres.missing");
         }
         ModelAndView page = new ModelAndView("parts/parts");
         page.addObject("title", "/parts");

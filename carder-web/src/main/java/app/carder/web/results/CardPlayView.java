@@ -4,7 +4,7 @@ import app.carder.core.watch.Engagement;
 import app.carder.core.watch.PlayLasts;
 import app.carder.core.watch.PlayTrend;
 import app.carder.core.watch.TimeBand;
-import app.carder.web.provocation.CardView;
+import app.carder.web.card.CardView;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -16,8 +16,8 @@ import java.util.Optional;
  * @param card which
  * @param engagement in figures
  * @param proposal keep, vary or rest, with the reasons
- * @param rung the rung to try where it is to be varied, in words
- * @param rungIsWritten whether the card says how that rung differs
+ * @param ladderStep the step to try where it is to be varied, in words
+ * @param stepIsWritten whether the card says how that step differs
  * @param lasts how long play lasts, as a curve
  * @param trend of the longest stretch of each day, where there is enough
  * @param times when it was out and watched, the latest first
@@ -26,8 +26,8 @@ record CardPlayView(
         CardView card,
         Engagement engagement,
         Engagement.Proposal proposal,
-        Optional<String> rung,
-        boolean rungIsWritten,
+        Optional<String> ladderStep,
+        boolean stepIsWritten,
         Optional<PlayTrend> trend,
         Optional<PlayLasts> lasts,
         List<Time> times) {

@@ -1,6 +1,6 @@
 package app.carder.web.results;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.said.Said;
 import app.carder.core.watch.Engagement;
 import app.carder.core.watch.Engagement.Player;
@@ -22,12 +22,12 @@ import app.carder.core.watchlog.Entry.OfChild;
 import app.carder.core.watchlog.Method;
 import app.carder.core.watchlog.WatchRecord;
 import app.carder.core.watchlog.WatchRecord.Moment;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
+import app.carder.web.card.CardView;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.results.CardPlayView.Band;
 import app.carder.web.results.ChildPlayView.Counted;
 import app.carder.web.results.ChildPlayView.Heard;
@@ -72,7 +72,7 @@ public class ResultsService {
 
     private final WatchLogService watchLog;
     private final ChildService children;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final RoomService rooms;
     private final SetOutService setOuts;
     private final SettingService settings;
@@ -80,13 +80,13 @@ public class ResultsService {
     ResultsService(
             WatchLogService watchLog,
             ChildService children,
-            ProvocationService provocations,
+            CardService deck,
             RoomService rooms,
             SetOutService setOuts,
             SettingService settings) {
         this.watchLog = watchLog;
         this.children = children;
-        this.provocations = provocations;
+        this.deck = deck;
         this.rooms = rooms;
         this.setOuts = setOuts;
         this.settings = settings;
@@ -172,7 +172,7 @@ public class ResultsService {
 
     @Transactional(readOnly = true)
     CardPlayView ofCard(SettingId settingId, UUID cardId) {
-        CardView card = provocations.get(settingId, cardId);
+        CardView card = deck.get(settingId, cardId);
         LocalDate since = settings.today(settingId).minusWeeks(WEEKS);
         List<WatchRecord> plays = WatchRecord.merged(Records.of(watchLog.ofCard(settingId, cardId, since)).stream()
                 .filter(one -> one.head().method() == Method.PLAY)
@@ -184,13 +184,14 @@ public class ResultsService {
                 .map(day -> time(day.getValue(), Optional.ofNullable(out.get(day.getKey()))))
                 .toList());
         Engagement.Proposal proposal = engagement.proposal();
-        Optional<Rung> rung = proposal.way().map(way -> way == Engagement.Way.EASIER ? Rung.SIMPLER : Rung.HARDER);
+        Optional<LadderStep> ladderStep =
+                proposal.way().map(way -> way == Engagement.Way.EASIER ? LadderStep.SIMPLER : LadderStep.HARDER);
         return new CardPlayView(
                 card,
                 engagement,
                 proposal,
-                rung.map(Rung::words),
-                rung.flatMap(card.card()::step).isPresent(),
+                ladderStep.map(LadderStep::words),
+                ladderStep.flatMap(card.card()::step).isPresent(),
                 PlayTrend.of(byDay.entrySet().stream()
                         .map(day -> new PlayTrend.Day(day.getKey(), lasted(day.getValue())))
                         .toList()),
@@ -367,7 +368,7 @@ public class ResultsService {
                 .map(one -> one.head().card())
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
-        return ids.isEmpty() ? Map.of() : provocations.byId(settingId, ids);
+        return ids.isEmpty() ? Map.of() : deck.byId(settingId, ids);
     }
 
     private static String title(WatchRecord one, Map<UUID, CardSummary> cards) {

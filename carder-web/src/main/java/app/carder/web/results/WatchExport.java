@@ -5,10 +5,10 @@ import app.carder.core.watchlog.EntryLine;
 import app.carder.core.watchlog.Method;
 import app.carder.core.watchlog.RecordHead;
 import app.carder.exchange.json.WatchFile;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
@@ -39,19 +39,19 @@ class WatchExport {
     private final WatchLogService watchLog;
     private final RoomService rooms;
     private final ChildService children;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SettingService settings;
 
     WatchExport(
             WatchLogService watchLog,
             RoomService rooms,
             ChildService children,
-            ProvocationService provocations,
+            CardService deck,
             SettingService settings) {
         this.watchLog = watchLog;
         this.rooms = rooms;
         this.children = children;
-        this.provocations = provocations;
+        this.deck = deck;
         this.settings = settings;
     }
 
@@ -64,7 +64,7 @@ class WatchExport {
                 watchLog.ofRoom(settingId, roomId, from.orElseGet(() -> today.minusWeeks(USUAL_WEEKS)), today);
         Names names = new Names(
                 children.byId(settingId, ids(log, entry -> line(entry).child())),
-                provocations.byId(settingId, ids(log, entry -> entry.record().card())),
+                deck.byId(settingId, ids(log, entry -> entry.record().card())),
                 room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name)));
         List<WatchFile.Episode> episodes = new ArrayList<>();
         Records.of(log).stream()

@@ -41,10 +41,10 @@ class Room extends ScopedRecord {
         this.practiceStyle = practiceStyle;
         this.position = position;
         this.language = RecordLanguage.ENGLISH.stored();
-        keepWeek(WeekRules.USUAL);
+        saveWeek(WeekRules.USUAL);
     }
 
-    final void keepWeek(WeekRules rules) {
+    final void saveWeek(WeekRules rules) {
         ratioRule = rules.ratio().code();
         changeEveryDays = rules.rotation().everyOpenDays();
         restDays = rules.rotation().restOpenDays();

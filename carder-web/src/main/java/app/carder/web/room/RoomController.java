@@ -37,7 +37,12 @@ class RoomController {
     @GetMapping("/rooms")
     @AllowedTo(Audience.LEADS)
     ModelAndView list(@AuthenticationPrincipal Viewer viewer) {
-        return page(viewer, Typed.nothing().with("zones", "Tray table, Floor, Role play, Garden"), new FormErrors());
+        return page(
+                viewer,
+                Typed.nothing()
+                        .with("zones", "Tray table, Floor, Role play, Garden")
+                        .with("style", PracticeStyle.FREE_FLOW),
+                new FormErrors());
     }
 
     @PostMapping("/rooms")

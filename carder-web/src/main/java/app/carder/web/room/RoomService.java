@@ -138,8 +138,8 @@ public class RoomService {
 
     /** Changes how a room keeps its week. */
     @Transactional
-    public void keepWeek(SettingId settingId, UUID roomId, WeekRules rules) {
-        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).keepWeek(rules);
+    public void saveWeek(SettingId settingId, UUID roomId, WeekRules rules) {
+        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).saveWeek(rules);
     }
 
     /**
@@ -149,7 +149,7 @@ public class RoomService {
      * @param day sessions in any order, their ids where they have one
      */
     @Transactional
-    public void keepSessions(SettingId settingId, UUID roomId, List<KeptSession> day) {
+    public void saveSessions(SettingId settingId, UUID roomId, List<KeptSession> day) {
         Room room = rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new);
         Map<UUID, RoomSession> known =
                 sessions.findBySettingIdAndRoomIdInOrderByStartsAt(settingId, List.of(room.getId())).stream()

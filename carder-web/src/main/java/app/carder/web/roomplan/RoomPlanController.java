@@ -74,7 +74,7 @@ class RoomPlanController {
     @PostMapping(path = "/rooms/{roomId}/plan", consumes = SVG)
     @CanBeUndone(Deed.PLAN_CHANGED)
     @AllowedTo(Audience.LEADS)
-    ModelAndView keep(
+    ModelAndView save(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam("edition") int edition,
@@ -83,11 +83,11 @@ class RoomPlanController {
         Optional<PlanView> theirs;
         try {
             plan = PlanSvg.read(svg);
-            theirs = plans.keep(viewer, roomId, plan, edition);
+            theirs = plans.save(viewer, roomId, plan, edition);
         } catch (IllegalArgumentException refused) {
             return refused(refused);
         } catch (DataIntegrityViolationException taken) {
-            return refused(new IllegalArgumentException("A zone of this plan belongs to another room."));
+            return refused(Refused.because("roomplan.zone-of-another-room"));
         }
         ModelAndView look = look(viewer, roomId, plan);
         look.addObject("edition", theirs.map(PlanView::edition).orElse(edition + 1));
@@ -122,7 +122,7 @@ class RoomPlanController {
         try {
             FormErrors errors = new FormErrors();
             int many = Typed.whole("adults", adults, 1, 8, errors)
-                    .orElseThrow(() -> new IllegalArgumentException("Adults must be 1 to 8."));
+                    .orElseThrow(() -> Refused.because("roomplan.adults-to-place"));
             ModelAndView page = new ModelAndView("roomplan/plan :: proposal");
             page.addObject(
                     "proposal",
@@ -164,7 +164,7 @@ class RoomPlanController {
         try {
             RoomPlan plan =
                     RoomPlanService.adopted(PlanSvg.read(new String(file.getBytes(), StandardCharsets.UTF_8)), room);
-            plans.keep(
+            plans.save(
                     viewer,
                     roomId,
                     plan,

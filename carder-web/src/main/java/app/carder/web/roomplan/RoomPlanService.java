@@ -121,7 +121,7 @@ public class RoomPlanService {
      * @throws IllegalArgumentException if two zones of the room would have one name
      */
     @Transactional
-    public Optional<PlanView> keep(Viewer viewer, UUID roomId, RoomPlan plan, int edition) {
+    public Optional<PlanView> save(Viewer viewer, UUID roomId, RoomPlan plan, int edition) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         Optional<KeptPlan> kept = plans.findBySettingIdAndRoomIdAndPlace(viewer.settingId(), roomId, plan.place());
         if (kept.map(KeptPlan::edition).orElse(0) != edition) {

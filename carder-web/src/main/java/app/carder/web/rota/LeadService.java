@@ -6,18 +6,18 @@ import app.carder.core.rota.Rota;
 import app.carder.core.rota.RotaProblem;
 import app.carder.core.rota.RotaProblem.Adult;
 import app.carder.core.rota.RotaProblem.Area;
-import app.carder.core.rota.RotaProblem.Turn;
+import app.carder.core.rota.RotaProblem.Duty;
 import app.carder.core.rota.RotaSolver;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Places;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
@@ -56,7 +56,7 @@ class LeadService {
     private final CannotLeadRepository unable;
     private final RotaService hours;
     private final RoomService rooms;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SafetyService safety;
     private final AccountService accounts;
     private final SettingService settings;
@@ -70,7 +70,7 @@ class LeadService {
             CannotLeadRepository unable,
             RotaService hours,
             RoomService rooms,
-            ProvocationService provocations,
+            CardService deck,
             SafetyService safety,
             AccountService accounts,
             SettingService settings,
@@ -82,7 +82,7 @@ class LeadService {
         this.unable = unable;
         this.hours = hours;
         this.rooms = rooms;
-        this.provocations = provocations;
+        this.deck = deck;
         this.safety = safety;
         this.accounts = accounts;
         this.settings = settings;
@@ -202,7 +202,7 @@ class LeadService {
     private record Asked(LeadRota rota, RoomView room, Given given, RotaProblem problem) {}
 
     /** Who led what before, and what of that stays. */
-    private record Given(Map<Turn, String> before, Map<Turn, String> pins) {
+    private record Given(Map<Duty, String> before, Map<Duty, String> pins) {
         private static final Given NOTHING = new Given(Map.of(), Map.of());
     }
 
@@ -216,7 +216,7 @@ class LeadService {
                 Ids.next(), viewer.settingId(), room.id(), firstMonday, weeks, viewer.name(), clock.instant());
         Asked asked = inTransaction(() -> asked(rota, room, Given.NOTHING));
         Rota solved = solved(asked);
-        inTransaction(() -> keep(viewer, rota, asked, solved));
+        inTransaction(() -> save(viewer, rota, asked, solved));
     }
 
     /**
@@ -237,7 +237,7 @@ class LeadService {
             }
             LeadRota rota = rotas.findByIdAndSettingId(rotaId, settingId).orElseThrow(NotFound::new);
             turns.deleteBySettingIdAndRotaId(settingId, rotaId);
-            return keep(viewer, rota, asked, solved);
+            return save(viewer, rota, asked, solved);
         });
     }
 
@@ -250,12 +250,12 @@ class LeadService {
     }
 
     private Given given(SettingId settingId, UUID rotaId) {
-        Map<Turn, String> before = new HashMap<>();
-        Map<Turn, String> pins = new HashMap<>();
+        Map<Duty, String> before = new HashMap<>();
+        Map<Duty, String> pins = new HashMap<>();
         for (LeadTurn turn : turns.findBySettingIdAndRotaId(settingId, rotaId)) {
             UUID account = turn.accountId();
             if (!turn.isSpare() && account != null) {
-                Turn at = new Turn(turn.week(), turn.zoneId().toString());
+                Duty at = new Duty(turn.week(), turn.zoneId().toString());
                 before.put(at, account.toString());
                 if (turn.isPinned()) {
                     pins.put(at, account.toString());
@@ -283,12 +283,12 @@ class LeadService {
         return room;
     }
 
-    private UUID keep(Viewer viewer, LeadRota rota, Asked asked, Rota solved) {
+    private UUID save(Viewer viewer, LeadRota rota, Asked asked, Rota solved) {
         rota.solved(solved.notes(), viewer.name(), clock.instant());
         rotas.save(rota);
         for (int week = 0; week < rota.weeks(); week++) {
             for (ZoneView zone : asked.room().zones()) {
-                Turn at = new Turn(week, zone.id().toString());
+                Duty at = new Duty(week, zone.id().toString());
                 String lead = solved.leads().get(at);
                 turns.save(new LeadTurn(
                         viewer.settingId(),
@@ -314,7 +314,7 @@ class LeadService {
     }
 
     private RotaProblem problem(
-            SettingId settingId, RoomView room, LeadRota rota, Map<Turn, String> pins, Map<Turn, String> before) {
+            SettingId settingId, RoomView room, LeadRota rota, Map<Duty, String> pins, Map<Duty, String> before) {
         Set<String> cannot = unable(settingId, room);
         List<AbsenceView> absences = hours.absences(settingId, rota.firstMonday());
         List<Adult> adults = adults(settingId, room.id()).stream()
@@ -325,8 +325,8 @@ class LeadService {
         return new RotaProblem(adults, areas(settingId, room), rota.weeks(), only(pins, known), only(before, known));
     }
 
-    private static Map<Turn, String> only(Map<Turn, String> turns, Set<String> known) {
-        Map<Turn, String> left = new HashMap<>(turns);
+    private static Map<Duty, String> only(Map<Duty, String> turns, Set<String> known) {
+        Map<Duty, String> left = new HashMap<>(turns);
         left.values().retainAll(known);
         return left;
     }
@@ -362,7 +362,7 @@ class LeadService {
     /** Zones with the heaviest load that the room's cards for it put on an adult. */
     private List<Area> areas(SettingId settingId, RoomView room) {
         Map<String, Integer> load = new LinkedHashMap<>();
-        List<CardView> cards = provocations.whole(settingId, room.id());
+        List<CardView> cards = deck.whole(settingId, room.id());
         Moment today = Moment.day(settings.today(settingId));
         Map<UUID, Map<Moment, SetOutGate>> gates = safety.gates(settingId, room, CardView.ids(cards), List.of(today));
         for (CardView card : cards) {

@@ -84,17 +84,17 @@ public class RuleChanges implements ApplicationRunner {
         for (Rule rule : rules) {
             Seen before = seen.remove(rule.code());
             if (before == null || before.kind() == Kind.GONE) {
-                keep(rule.code(), fingerprint(rule), isFirstStart ? Kind.FIRST : Kind.NEW, today);
+                save(rule.code(), fingerprint(rule), isFirstStart ? Kind.FIRST : Kind.NEW, today);
             } else if (!before.fingerprint().equals(fingerprint(rule))) {
-                keep(rule.code(), fingerprint(rule), Kind.CHANGED, today);
+                save(rule.code(), fingerprint(rule), Kind.CHANGED, today);
             }
         }
         seen.values().stream()
                 .filter(one -> one.kind() != Kind.GONE)
-                .forEach(one -> keep(one.code(), one.fingerprint(), Kind.GONE, today));
+                .forEach(one -> save(one.code(), one.fingerprint(), Kind.GONE, today));
     }
 
-    private void keep(String code, String fingerprint, Kind kind, LocalDate on) {
+    private void save(String code, String fingerprint, Kind kind, LocalDate on) {
         database.sql(
                         "insert into rule_seen values (:code, :fingerprint, :change, :on)"
                                 + " on conflict (code) do update set fingerprint = :fingerprint, change = :change, changed_on = :on")

@@ -1,6 +1,6 @@
 package app.carder.web.setout;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 class SetOut extends ScopedRecord {
 
-    private UUID provocationId;
+    private UUID cardId;
     private UUID roomId;
     private UUID zoneId;
     private int place;
@@ -32,7 +32,7 @@ class SetOut extends ScopedRecord {
     private @Nullable Instant putAwayAt;
 
     @Enumerated(EnumType.STRING)
-    private Rung rung;
+    private LadderStep ladderStep;
 
     private @Nullable Integer preparationMinutes;
 
@@ -40,7 +40,7 @@ class SetOut extends ScopedRecord {
 
     SetOut(
             SettingId settingId,
-            UUID provocationId,
+            UUID cardId,
             UUID roomId,
             SetOutDetails details,
             int place,
@@ -48,7 +48,7 @@ class SetOut extends ScopedRecord {
             String setOutBy,
             Instant setOutAt) {
         super(Ids.next(), settingId);
-        this.provocationId = provocationId;
+        this.cardId = cardId;
         this.roomId = roomId;
         this.zoneId = details.zoneId();
         this.place = place;
@@ -59,7 +59,7 @@ class SetOut extends ScopedRecord {
         this.overruledFindings = overruledFindings.toArray(String[]::new);
         this.setOutBy = setOutBy;
         this.setOutAt = setOutAt;
-        this.rung = details.rung();
+        this.ladderStep = details.ladderStep();
         this.preparationMinutes = details.preparationMinutes();
     }
 
@@ -101,16 +101,16 @@ class SetOut extends ScopedRecord {
         return onDay;
     }
 
-    Rung rung() {
-        return rung;
+    LadderStep ladderStep() {
+        return ladderStep;
     }
 
     Instant setOutAt() {
         return setOutAt;
     }
 
-    UUID provocationId() {
-        return provocationId;
+    UUID cardId() {
+        return cardId;
     }
 
     UUID zoneId() {

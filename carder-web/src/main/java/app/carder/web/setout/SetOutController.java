@@ -1,20 +1,20 @@
 package app.carder.web.setout;
 
 import app.carder.core.card.SetOutGate;
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.BenchService;
+import app.carder.web.card.BenchView;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
 import app.carder.web.children.ChildService;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.BenchService;
-import app.carder.web.provocation.BenchView;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingService;
@@ -48,7 +48,7 @@ class SetOutController {
     private final SetOutService setOuts;
     private final ChildService children;
     private final ShelfService shelves;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final BenchService bench;
     private final RoomService rooms;
     private final AccountService accounts;
@@ -58,7 +58,7 @@ class SetOutController {
             SetOutService setOuts,
             ChildService children,
             ShelfService shelves,
-            ProvocationService provocations,
+            CardService deck,
             BenchService bench,
             RoomService rooms,
             AccountService accounts,
@@ -66,7 +66,7 @@ class SetOutController {
         this.setOuts = setOuts;
         this.children = children;
         this.shelves = shelves;
-        this.provocations = provocations;
+        this.deck = deck;
         this.bench = bench;
         this.rooms = rooms;
         this.accounts = accounts;
@@ -98,7 +98,7 @@ class SetOutController {
         page.addObject("today", today);
         page.addObject("shelves", shelves.shelves(viewer.settingId(), room, out));
         page.addObject("outIds", out.stream().map(one -> one.card().id()).toList());
-        page.addObject("cards", provocations.inRoom(viewer.settingId(), room.id()));
+        page.addObject("cards", deck.inRoom(viewer.settingId(), room.id()));
         return page;
     }
 
@@ -111,14 +111,14 @@ class SetOutController {
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         Typed typed = Typed.of(parameters);
         RoomView room = rooms.get(viewer.settingId(), roomId);
-        CardView card = provocations.get(viewer.settingId(), typed.id("card").orElseThrow(NotFound::new));
+        CardView card = deck.get(viewer.settingId(), typed.id("card").orElseThrow(NotFound::new));
         Spot spot = Spot.ofKey(typed.text("at"));
         boolean inRoom = card.roomId().equals(room.id())
                 && room.zones().stream().anyMatch(zone -> zone.id().equals(spot.zoneId()));
         if (!inRoom) {
             throw new NotFound();
         }
-        BenchView checked = check(viewer, card, Rung.AS_IS, Optional.empty());
+        BenchView checked = check(viewer, card, LadderStep.AS_IS, Optional.empty());
         if (checked.isForbidden() || checked.needsAdult() || checked.needsReason()) {
             return new ModelAndView(
                     "redirect:/cards/%s/set-out?zone=%s&place=%d".formatted(card.id(), spot.zoneId(), spot.place()));
@@ -126,7 +126,7 @@ class SetOutController {
         setOuts.setOut(
                 viewer,
                 card,
-                new SetOutDetails(spot.zoneId(), spot.place(), null, checked.on(), null, "", Rung.AS_IS, null));
+                new SetOutDetails(spot.zoneId(), spot.place(), null, checked.on(), null, "", LadderStep.AS_IS, null));
         return answer(viewer, room, requestType);
     }
 
@@ -166,15 +166,16 @@ class SetOutController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,
             @RequestParam MultiValueMap<String, String> parameters) {
-        CardView card = provocations.get(viewer.settingId(), cardId);
+        CardView card = deck.get(viewer.settingId(), cardId);
         Typed typed = Typed.of(parameters);
-        Rung rung = rung(card, typed.text("rung"));
+        LadderStep ladderStep = ladderStep(card, typed.text("step"));
         int handsOn = card.card().handsOnMinutes();
-        typed.with("rung", rung);
+        typed.with("step", ladderStep);
         if (typed.text("minutes").isEmpty() && handsOn > 0) {
             typed.with("minutes", handsOn);
         }
-        return form(viewer, card, check(viewer, card, rung, session(viewer, card, typed)), typed, new FormErrors());
+        return form(
+                viewer, card, check(viewer, card, ladderStep, session(viewer, card, typed)), typed, new FormErrors());
     }
 
     @PostMapping("/cards/{cardId}/set-out")
@@ -182,9 +183,9 @@ class SetOutController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,
             @RequestParam MultiValueMap<String, String> parameters) {
-        CardView card = provocations.get(viewer.settingId(), cardId);
+        CardView card = deck.get(viewer.settingId(), cardId);
         Typed typed = Typed.of(parameters);
-        BenchView checked = check(viewer, card, rung(card, typed.text("rung")), session(viewer, card, typed));
+        BenchView checked = check(viewer, card, ladderStep(card, typed.text("step")), session(viewer, card, typed));
         FormErrors errors = new FormErrors();
         Optional<SetOutDetails> details = read(viewer, card, checked, typed, errors);
         if (details.isEmpty()) {
@@ -237,7 +238,7 @@ class SetOutController {
                 checked.on(),
                 adult.orElse(null),
                 reason,
-                rung(card, typed.text("rung")),
+                ladderStep(card, typed.text("step")),
                 minutes.orElse(null)));
     }
 
@@ -246,11 +247,11 @@ class SetOutController {
         return Typed.whole("place", typed.text("place"), 0, LAST_PLACE, new FormErrors());
     }
 
-    private BenchView check(Viewer viewer, CardView card, Rung rung, Optional<UUID> session) {
+    private BenchView check(Viewer viewer, CardView card, LadderStep ladderStep, Optional<UUID> session) {
         return bench.calculate(
                 viewer.settingId(),
                 card,
-                rung,
+                ladderStep,
                 SetOutService.moment(
                         rooms.get(viewer.settingId(), card.roomId()),
                         settings.today(viewer.settingId()),
@@ -268,13 +269,13 @@ class SetOutController {
         return session;
     }
 
-    /** A rung that the card has; as it is where it has no such rung. */
-    private static Rung rung(CardView card, String asked) {
+    /** A step that the card has; as it is where it has no such step. */
+    private static LadderStep ladderStep(CardView card, String asked) {
         return card.ladder().stream()
-                .map(step -> step.rung())
-                .filter(rung -> rung.name().equals(asked))
+                .map(step -> step.ladderStep())
+                .filter(ladderStep -> ladderStep.name().equals(asked))
                 .findFirst()
-                .orElse(Rung.AS_IS);
+                .orElse(LadderStep.AS_IS);
     }
 
     private ModelAndView form(Viewer viewer, CardView card, BenchView checked, Typed typed, FormErrors errors) {
@@ -291,7 +292,7 @@ class SetOutController {
         page.addObject("back", back(typed));
         page.addObject("overruled", setOuts.overruled(viewer.settingId(), card.id()));
         page.addObject("staff", accounts.staff(viewer.settingId()));
-        page.addObject("forAdults", setOuts.forAdults(viewer.settingId(), card, rung(card, typed.text("rung"))));
+        page.addObject("forAdults", setOuts.forAdults(viewer.settingId(), card, ladderStep(card, typed.text("step"))));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;
@@ -300,7 +301,7 @@ class SetOutController {
     /** Where an answered question leads back to: this set-out, as far as it was chosen. */
     private static String back(Typed typed) {
         UriComponentsBuilder back = UriComponentsBuilder.fromPath("set-out");
-        Stream.of("rung", "session", "zone", "place", "adult")
+        Stream.of("step", "session", "zone", "place", "adult")
                 .filter(field -> !typed.text(field).isEmpty())
                 .forEach(field -> back.queryParam(field, typed.text(field)));
         return back.encode().toUriString();

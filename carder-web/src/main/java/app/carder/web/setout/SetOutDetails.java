@@ -1,6 +1,6 @@
 package app.carder.web.setout;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param onDay the day
  * @param adultId who stays with it, where a finding asks for that
  * @param overruledBecause why a finding is overruled; empty where none is
- * @param rung of the card's ladder
+ * @param ladderStep of the card's ladder
  * @param preparationMinutes hands-on minutes that it took to prepare; none where nobody wrote them down
  */
 public record SetOutDetails(
@@ -24,11 +24,11 @@ public record SetOutDetails(
         LocalDate onDay,
         @Nullable UUID adultId,
         String overruledBecause,
-        Rung rung,
+        LadderStep ladderStep,
         @Nullable Integer preparationMinutes) {
 
     /** The same without a reason, where nothing had to be overruled. */
     SetOutDetails withoutReason() {
-        return new SetOutDetails(zoneId, place, sessionId, onDay, adultId, "", rung, preparationMinutes);
+        return new SetOutDetails(zoneId, place, sessionId, onDay, adultId, "", ladderStep, preparationMinutes);
     }
 }

@@ -27,12 +27,11 @@ interface SetOutRepository extends Repository<SetOut, UUID> {
     List<SetOut> findBySettingIdAndRoomIdAndOnDayBetween(
             SettingId settingId, UUID roomId, LocalDate from, LocalDate until, Limit limit);
 
-    boolean existsBySettingIdAndProvocationIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
-            SettingId settingId, UUID provocationId, UUID zoneId, LocalDate onDay);
+    boolean existsBySettingIdAndCardIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
+            SettingId settingId, UUID cardId, UUID zoneId, LocalDate onDay);
 
-    List<SetOut> findBySettingIdAndProvocationIdOrderBySetOutAtDesc(
-            SettingId settingId, UUID provocationId, Limit limit);
+    List<SetOut> findBySettingIdAndCardIdOrderBySetOutAtDesc(SettingId settingId, UUID cardId, Limit limit);
 
-    List<SetOut> findBySettingIdAndProvocationIdInOrderBySetOutAtDesc(
-            SettingId settingId, Collection<UUID> provocationIds, Limit limit);
+    List<SetOut> findBySettingIdAndCardIdInOrderBySetOutAtDesc(
+            SettingId settingId, Collection<UUID> cardIds, Limit limit);
 }

@@ -1,22 +1,22 @@
 package app.carder.web.setout;
 
 import app.carder.core.card.SetOutGate;
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.safety.AdultCheck;
 import app.carder.core.safety.Finding;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.adults.AdultService;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
+import app.carder.web.card.CardView;
+import app.carder.web.card.ContentsService;
+import app.carder.web.card.LaidOut;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ContentsService;
-import app.carder.web.provocation.LaidOut;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
@@ -53,7 +53,7 @@ public class SetOutService {
     private static final Limit OF_A_SETTING = Limit.of(10_000);
 
     private final SetOutRepository setOuts;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final ShelfService shelves;
     private final SafetyService safety;
     private final RoomService rooms;
@@ -65,7 +65,7 @@ public class SetOutService {
 
     SetOutService(
             SetOutRepository setOuts,
-            ProvocationService provocations,
+            CardService deck,
             ShelfService shelves,
             SafetyService safety,
             RoomService rooms,
@@ -75,7 +75,7 @@ public class SetOutService {
             SettingService settings,
             Clock clock) {
         this.setOuts = setOuts;
-        this.provocations = provocations;
+        this.deck = deck;
         this.shelves = shelves;
         this.safety = safety;
         this.rooms = rooms;
@@ -123,12 +123,16 @@ public class SetOutService {
     public void setOut(Viewer viewer, CardView card, SetOutDetails details, Instant at) {
         RoomView room = rooms.get(viewer.settingId(), card.roomId());
         SetOutGate gate = safety.gate(
-                viewer.settingId(), room, card, details.rung(), moment(room, details.onDay(), details.sessionId()));
+                viewer.settingId(),
+                room,
+                card,
+                details.ladderStep(),
+                moment(room, details.onDay(), details.sessionId()));
         List<SetOutGate.Fault> faults = gate.faults(Optional.ofNullable(details.adultId()), details.overruledBecause());
         if (!faults.isEmpty()) {
             throw new Held(faults);
         }
-        if (setOuts.existsBySettingIdAndProvocationIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
+        if (setOuts.existsBySettingIdAndCardIdAndZoneIdAndOnDayAndPutAwayAtIsNull(
                 viewer.settingId(), card.id(), details.zoneId(), details.onDay())) {
             return;
         }
@@ -154,8 +158,9 @@ public class SetOutService {
     /** Whether it could not be set out now as it was: something holds it that nobody has decided about. */
     boolean isHeld(SettingId settingId, SetOut out) {
         RoomView room = rooms.get(settingId, out.roomId());
-        CardView card = provocations.get(settingId, out.provocationId());
-        SetOutGate gate = safety.gate(settingId, room, card, out.rung(), moment(room, out.onDay(), out.sessionId()));
+        CardView card = deck.get(settingId, out.cardId());
+        SetOutGate gate =
+                safety.gate(settingId, room, card, out.ladderStep(), moment(room, out.onDay(), out.sessionId()));
         return !gate.faults(Optional.ofNullable(out.adultId()), out.overruledBecause())
                         .isEmpty()
                 || !out.overruledFindings().containsAll(overruled(gate));
@@ -163,11 +168,13 @@ public class SetOutService {
 
     /** What on a card adults who work here should not handle; it names nobody and holds nothing. */
     @Transactional(readOnly = true)
-    public List<Finding> forAdults(SettingId settingId, CardView card, Rung rung) {
+    public List<Finding> forAdults(SettingId settingId, CardView card, LadderStep ladderStep) {
         Collection<UUID> staff =
                 accounts.staff(settingId).stream().map(StaffView::id).toList();
         LaidOut laid = contents.lay(
-                settingId, card.card().contentsOn(rung), card.card().usage().term());
+                settingId,
+                card.card().contentsOn(ladderStep),
+                card.card().usage().term());
         return AdultCheck.findings(laid.putOut().setup(card.card().said()), adults.handling(settingId, staff));
     }
 
@@ -207,7 +214,7 @@ public class SetOutService {
     /** What was overruled on a card so far, the latest first. */
     @Transactional(readOnly = true)
     public List<Overruling> overruled(SettingId settingId, UUID cardId) {
-        return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_DAY).stream()
+        return setOuts.findBySettingIdAndCardIdOrderBySetOutAtDesc(settingId, cardId, OF_A_DAY).stream()
                 .filter(out -> !out.overruledFindings().isEmpty())
                 .map(out -> new Overruling(
                         out.onDay(),
@@ -237,7 +244,7 @@ public class SetOutService {
                     .map(finding -> finding.split(": ", 2)[0])
                     .distinct()
                     .forEach(title -> cards.computeIfAbsent(title, rule -> new ArrayList<>())
-                            .add(out.provocationId()));
+                            .add(out.cardId()));
         }
         return cards.entrySet().stream()
                 .map(rule -> new OverruledRule(
@@ -248,17 +255,17 @@ public class SetOutService {
                 .toList();
     }
 
-    /** On which rung each card was out, by day; the last one of a day. */
+    /** On which step each card was out, by day; the last one of a day. */
     @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
-    public Map<UUID, Map<LocalDate, Rung>> rungs(SettingId settingId, Collection<UUID> cardIds) {
+    public Map<UUID, Map<LocalDate, LadderStep>> ladderSteps(SettingId settingId, Collection<UUID> cardIds) {
         return setOuts
-                .findBySettingIdAndProvocationIdInOrderBySetOutAtDesc(
+                .findBySettingIdAndCardIdInOrderBySetOutAtDesc(
                         settingId, cardIds, Limit.of(OF_A_CARD.max() * Math.max(1, cardIds.size())))
                 .stream()
                 .collect(Collectors.groupingBy(
-                        SetOut::provocationId,
-                        Collectors.toMap(SetOut::onDay, SetOut::rung, (latest, earlier) -> latest)));
+                        SetOut::cardId,
+                        Collectors.toMap(SetOut::onDay, SetOut::ladderStep, (latest, earlier) -> latest)));
     }
 
     /**
@@ -274,7 +281,7 @@ public class SetOutService {
     @Remembered(Area.BOARD)
     @Transactional(readOnly = true)
     public Map<LocalDate, TimeOut> timesOut(SettingId settingId, UUID cardId) {
-        return setOuts.findBySettingIdAndProvocationIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
+        return setOuts.findBySettingIdAndCardIdOrderBySetOutAtDesc(settingId, cardId, OF_A_CARD).stream()
                 .collect(Collectors.toMap(
                         SetOut::onDay,
                         out -> new TimeOut(
@@ -299,7 +306,7 @@ public class SetOutService {
     @Transactional(readOnly = true)
     public List<Placed> placed(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return setOuts.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, OF_A_ROOM).stream()
-                .map(out -> new Placed(out.provocationId(), out.zoneId(), out.onDay(), out.setOutAt()))
+                .map(out -> new Placed(out.cardId(), out.zoneId(), out.onDay(), out.setOutAt()))
                 .toList();
     }
 
@@ -308,8 +315,7 @@ public class SetOutService {
     @Transactional(readOnly = true)
     public Map<UUID, List<LocalDate>> daysOut(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return setOuts.findBySettingIdAndRoomIdAndOnDayBetween(settingId, roomId, from, until, OF_A_ROOM).stream()
-                .collect(Collectors.groupingBy(
-                        SetOut::provocationId, Collectors.mapping(SetOut::onDay, Collectors.toList())));
+                .collect(Collectors.groupingBy(SetOut::cardId, Collectors.mapping(SetOut::onDay, Collectors.toList())));
     }
 
     /** What is out in a room on a day. */
@@ -321,18 +327,18 @@ public class SetOutService {
         if (found.isEmpty()) {
             return List.of();
         }
-        Map<UUID, CardSummary> cards = provocations.byId(
-                settingId, found.stream().map(SetOut::provocationId).toList());
+        Map<UUID, CardSummary> cards =
+                deck.byId(settingId, found.stream().map(SetOut::cardId).toList());
         Map<UUID, ZoneView> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, Function.identity()));
         Map<UUID, String> staff = accounts.names(settingId);
         return found.stream()
                 .map(out -> new SetOutView(
                         out.getId(),
-                        Required.from(cards, out.provocationId()),
+                        Required.from(cards, out.cardId()),
                         Required.from(zones, out.zoneId()),
                         out.place(),
                         out.sessionId(),
-                        out.rung(),
+                        out.ladderStep(),
                         out.adultId() == null ? "" : staff.getOrDefault(out.adultId(), ""),
                         out.overruledFindings(),
                         out.overruledBecause(),

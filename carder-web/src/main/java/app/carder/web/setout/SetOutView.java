@@ -1,8 +1,8 @@
 package app.carder.web.setout;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.room.ShelfOrder;
-import app.carder.web.provocation.CardSummary;
+import app.carder.web.card.CardSummary;
 import app.carder.web.room.ZoneView;
 import java.time.Instant;
 import java.util.List;
@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param zone where
  * @param place in the zone, from the left, from 0
  * @param sessionId when; none for all day
- * @param rung of the card's ladder
+ * @param ladderStep of the card's ladder
  * @param adult who stays with it; empty where nobody has to
  * @param overruledFindings findings that were overruled
  * @param overruledBecause why
@@ -31,16 +31,16 @@ public record SetOutView(
         ZoneView zone,
         int place,
         @Nullable UUID sessionId,
-        Rung rung,
+        LadderStep ladderStep,
         String adult,
         List<String> overruledFindings,
         String overruledBecause,
         String setOutBy,
         Instant setOutAt) {
 
-    /** How hard it is, on its rung; absent where nobody said. */
+    /** How hard it is, on its step; absent where nobody said. */
     public Optional<Integer> level() {
-        return card.difficulty().map(difficulty -> ShelfOrder.level(difficulty, rung));
+        return card.difficulty().map(difficulty -> ShelfOrder.level(difficulty, ladderStep));
     }
 
     /** Whether it is out in a session. */

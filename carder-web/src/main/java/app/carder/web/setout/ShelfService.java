@@ -1,14 +1,14 @@
 package app.carder.web.setout;
 
-import app.carder.core.ladder.Rung;
+import app.carder.core.ladder.LadderStep;
 import app.carder.core.measure.Mass;
 import app.carder.core.room.ShelfOrder;
 import app.carder.core.room.ShelfOrder.Item;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
+import app.carder.web.card.CardView;
+import app.carder.web.card.ContentsService;
 import app.carder.web.page.NotFound;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ContentsService;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
@@ -40,19 +40,19 @@ public class ShelfService {
     private final SetOutRepository setOuts;
     private final RoomPlanService plans;
     private final RoomService rooms;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final ContentsService contents;
 
     ShelfService(
             SetOutRepository setOuts,
             RoomPlanService plans,
             RoomService rooms,
-            ProvocationService provocations,
+            CardService deck,
             ContentsService contents) {
         this.setOuts = setOuts;
         this.plans = plans;
         this.rooms = rooms;
-        this.provocations = provocations;
+        this.deck = deck;
         this.contents = contents;
     }
 
@@ -69,7 +69,7 @@ public class ShelfService {
     }
 
     private Map<UUID, Optional<Mass>> tooHeavy(SettingId settingId, List<UUID> cardIds) {
-        List<CardView> cards = provocations.whole(settingId, cardIds);
+        List<CardView> cards = deck.whole(settingId, cardIds);
         return contents.lay(settingId, cards).entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, one -> one.getValue().putOut().tooHeavy()));
@@ -124,7 +124,7 @@ public class ShelfService {
             return details.place();
         }
         return new ShelfOrder(places, items(settingId, there))
-                .placeFor(level(card.purpose().difficulty(), details.rung()))
+                .placeFor(level(card.purpose().difficulty(), details.ladderStep()))
                 .orElseGet(() -> IntStream.range(0, MOST_PLACES)
                         .filter(place -> !taken.contains(place))
                         .findFirst()
@@ -132,24 +132,24 @@ public class ShelfService {
     }
 
     private List<Item> items(SettingId settingId, List<SetOut> there) {
-        List<UUID> ids = there.stream().map(SetOut::provocationId).distinct().toList();
-        Map<UUID, CardSummary> cards = provocations.byId(settingId, ids);
+        List<UUID> ids = there.stream().map(SetOut::cardId).distinct().toList();
+        Map<UUID, CardSummary> cards = deck.byId(settingId, ids);
         Map<UUID, Optional<Mass>> tooHeavy = tooHeavy(settingId, ids);
         List<Item> items = new ArrayList<>();
         for (SetOut out : there) {
             items.add(new Item(
                     out.getId().toString(),
                     out.place(),
-                    Optional.ofNullable(cards.get(out.provocationId()))
+                    Optional.ofNullable(cards.get(out.cardId()))
                             .flatMap(CardSummary::difficulty)
-                            .flatMap(difficulty -> level(Optional.of(difficulty), out.rung())),
-                    tooHeavy.getOrDefault(out.provocationId(), Optional.empty()).isPresent()));
+                            .flatMap(difficulty -> level(Optional.of(difficulty), out.ladderStep())),
+                    tooHeavy.getOrDefault(out.cardId(), Optional.empty()).isPresent()));
         }
         return items;
     }
 
-    private static Optional<Integer> level(Optional<Integer> difficulty, Rung rung) {
-        return difficulty.map(one -> ShelfOrder.level(one, rung));
+    private static Optional<Integer> level(Optional<Integer> difficulty, LadderStep ladderStep) {
+        return difficulty.map(one -> ShelfOrder.level(one, ladderStep));
     }
 
     private List<SetOut> ofDay(SettingId settingId, UUID roomId, LocalDate day) {
@@ -175,7 +175,7 @@ public class ShelfService {
                 .anyMatch(out -> !out.getId().equals(setOutId)
                         && out.zoneId().equals(zoneId)
                         && !zoneId.equals(from)
-                        && out.provocationId().equals(moved.provocationId()));
+                        && out.cardId().equals(moved.cardId()));
         if (twice) {
             throw new NotFound();
         }

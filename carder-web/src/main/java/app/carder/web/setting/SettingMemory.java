@@ -28,9 +28,9 @@ final class SettingMemory implements MethodInterceptor {
 
     private final ObjectProvider<Changes> changes;
     private final ObjectProvider<SettingService> settings;
-    private final Cache<Question, Answer> answers = Caffeine.newBuilder()
+    private final Cache<Question, KnownAnswer> answers = Caffeine.newBuilder()
             .maximumWeight(MOST_THINGS)
-            .weigher((Question question, Answer answer) -> things(answer.value()))
+            .weigher((Question question, KnownAnswer answer) -> things(answer.value()))
             .expireAfterAccess(FORGOTTEN_AFTER)
             .build();
 
@@ -41,7 +41,7 @@ final class SettingMemory implements MethodInterceptor {
 
     private record Question(Method method, List<Object> arguments, Locale language) {}
 
-    private record Answer(
+    private record KnownAnswer(
             List<Long> changes, LocalDate day, @Nullable Object value) {}
 
     @Override
@@ -62,12 +62,12 @@ final class SettingMemory implements MethodInterceptor {
         List<Long> counted = changes.getObject()
                 .of(settingId, call.getMethod().getAnnotation(Remembered.class).value());
         LocalDate day = settings.getObject().today(settingId);
-        Answer known = answers.getIfPresent(question);
+        KnownAnswer known = answers.getIfPresent(question);
         if (known != null && known.changes().equals(counted) && known.day().equals(day)) {
             return known.value();
         }
         Object value = unchangeable(call.getMethod().getReturnType(), call.proceed());
-        answers.put(question, new Answer(counted, day, value));
+        answers.put(question, new KnownAnswer(counted, day, value));
         return value;
     }
 

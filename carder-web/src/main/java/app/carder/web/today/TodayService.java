@@ -3,13 +3,13 @@ package app.carder.web.today;
 import app.carder.core.ratio.Staffing;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.ProtectedPlay;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.investigate.InvestigationService;
 import app.carder.web.lists.ListService;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
@@ -50,7 +50,7 @@ class TodayService {
     private final ChildService children;
     private final ObservationService observations;
     private final WeekService weeks;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final ListService lists;
     private final InvestigationService investigations;
     private final RotaService rota;
@@ -61,7 +61,7 @@ class TodayService {
             ChildService children,
             ObservationService observations,
             WeekService weeks,
-            ProvocationService provocations,
+            CardService deck,
             ListService lists,
             InvestigationService investigations,
             RotaService rota,
@@ -70,7 +70,7 @@ class TodayService {
         this.children = children;
         this.observations = observations;
         this.weeks = weeks;
-        this.provocations = provocations;
+        this.deck = deck;
         this.lists = lists;
         this.investigations = investigations;
         this.rota = rota;
@@ -147,7 +147,7 @@ class TodayService {
             return List.of();
         }
         Set<UUID> outIds = out.stream().map(one -> one.card().id()).collect(Collectors.toSet());
-        Map<UUID, CardSummary> cards = provocations.byId(settingId, Set.copyOf(blocks.values()));
+        Map<UUID, CardSummary> cards = deck.byId(settingId, Set.copyOf(blocks.values()));
         Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
         return blocks.entrySet().stream()
                 .filter(one -> one.getKey().sessionId().equals(next.get().id()))

@@ -27,7 +27,7 @@ class Observation extends ScopedRecord {
     private int version;
 
     private UUID roomId;
-    private @Nullable UUID provocationId;
+    private @Nullable UUID cardId;
     private UUID authorId;
     private String authorName;
     private String note;
@@ -58,7 +58,7 @@ class Observation extends ScopedRecord {
         this.roomId = roomId;
         this.frameworkCode = framework.code();
         this.frameworkVersion = framework.version();
-        this.provocationId = details.provocationId().orElse(null);
+        this.cardId = details.cardId().orElse(null);
         this.authorId = author.personId();
         this.authorName = author.name();
         this.observedAt = details.observedAt();
@@ -87,9 +87,7 @@ class Observation extends ScopedRecord {
         said.put("well-being", wellBeing == null ? "" : wellBeing.toString());
         said.put("areas", String.join(", ", areas));
         said.put("statements", String.join(", ", statements));
-        said.put(
-                "schemas",
-                words().schemas().stream().sorted().map(Schema::words).collect(Collectors.joining(", ")));
+        said.put("schemas", String.join(", ", schemas));
         said.put("next step", nextStep);
         return said;
     }
@@ -107,8 +105,8 @@ class Observation extends ScopedRecord {
     }
 
     @Nullable
-    UUID provocationId() {
-        return provocationId;
+    UUID cardId() {
+        return cardId;
     }
 
     String authorName() {

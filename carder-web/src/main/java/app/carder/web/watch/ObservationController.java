@@ -89,7 +89,7 @@ class ObservationController {
     }
 
     @PostMapping("/rooms/{roomId}/observations")
-    ModelAndView keep(
+    ModelAndView save(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam MultiValueMap<String, String> parameters,
@@ -99,7 +99,7 @@ class ObservationController {
         if (receive(viewer, roomId, typed, photo, errors).isEmpty()) {
             return page(viewer, roomId, typed, errors);
         }
-        return new ModelAndView("redirect:/rooms/" + roomId + "/watch?kept");
+        return new ModelAndView("redirect:/rooms/" + roomId + "/watch?saved");
     }
 
     @GetMapping("/observations/{observationId}")
@@ -150,7 +150,7 @@ class ObservationController {
         }
         return errors.any()
                 ? record(viewer, observation, typed, errors)
-                : new ModelAndView("redirect:/observations/" + observationId + "?kept");
+                : new ModelAndView("redirect:/observations/" + observationId + "?saved");
     }
 
     /** Empty where something is wrong; the errors say what. */
@@ -175,7 +175,7 @@ class ObservationController {
             return Optional.empty();
         }
         try {
-            return Optional.of(observations.keep(viewer, id, roomId, details.get(), cleaned));
+            return Optional.of(observations.save(viewer, id, roomId, details.get(), cleaned));
         } catch (DataIntegrityViolationException sameIdAtTheSameMoment) {
             return Optional.of(Receipt.KNOWN);
         }

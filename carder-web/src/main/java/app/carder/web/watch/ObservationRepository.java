@@ -69,9 +69,9 @@ interface ObservationRepository extends Repository<Observation, UUID> {
                     + " where child.setting_id = :#{#settingId.value()} and child.id in (:childIds)")
     List<LastSeen> lastSeen(@Param("settingId") SettingId settingId, @Param("childIds") Collection<UUID> childIds);
 
-    @Query("select distinct o.provocationId as cardId, c.childId as childId from ObservationChild c"
+    @Query("select distinct o.cardId as cardId, c.childId as childId from ObservationChild c"
             + " join Observation o on o.id = c.observationId"
-            + " where c.settingId = :settingId and o.roomId = :roomId and o.provocationId is not null"
+            + " where c.settingId = :settingId and o.roomId = :roomId and o.cardId is not null"
             + " and o.observedAt >= :from")
     List<SeenWith> seenWith(
             @Param("settingId") SettingId settingId, @Param("roomId") UUID roomId, @Param("from") Instant from);
@@ -84,10 +84,9 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             @Param("childIds") Collection<UUID> childIds,
             @Param("from") Instant from);
 
-    @Query(
-            "select o.provocationId as cardId, c.childId as childId, o.observedAt as observedAt, o.involvement as involvement"
-                    + " from ObservationChild c join Observation o on o.id = c.observationId"
-                    + " where c.settingId = :settingId and o.provocationId in :cardIds order by o.observedAt desc, o.id desc")
+    @Query("select o.cardId as cardId, c.childId as childId, o.observedAt as observedAt, o.involvement as involvement"
+            + " from ObservationChild c join Observation o on o.id = c.observationId"
+            + " where c.settingId = :settingId and o.cardId in :cardIds order by o.observedAt desc, o.id desc")
     List<SeenAt> seenAt(
             @Param("settingId") SettingId settingId, @Param("cardIds") Collection<UUID> cardIds, Limit limit);
 

@@ -82,21 +82,21 @@ public class ObservationService {
     }
 
     /**
-     * Keeps what a form says, with its photo, as {@link #keepEach} does. The first record has the id of the form, so
+     * Keeps what a form says, with its photo, as {@link #saveEach} does. The first record has the id of the form, so
      * that sending it twice changes nothing.
      *
      * @param id minted where it was written
      */
     @Transactional
-    public Receipt keep(Viewer author, UUID id, UUID roomId, ObservationDetails details, Optional<Cleaned> photo) {
+    public Receipt save(Viewer author, UUID id, UUID roomId, ObservationDetails details, Optional<Cleaned> photo) {
         if (isKnown(author.settingId(), id)) {
             return Receipt.KNOWN;
         }
         Map<UUID, UUID> byChild = new LinkedHashMap<>();
         details.childIds().stream().sorted().forEach(child -> byChild.put(child, byChild.isEmpty() ? id : Ids.next()));
-        keepEach(author, id, roomId, byChild, details);
+        saveEach(author, id, roomId, byChild, details);
         photo.ifPresent(
-                cleaned -> photos.keepForEach(author.settingId(), Ids.next(), List.copyOf(byChild.values()), cleaned));
+                cleaned -> photos.saveForEach(author.settingId(), Ids.next(), List.copyOf(byChild.values()), cleaned));
         return Receipt.KEPT;
     }
 
@@ -108,7 +108,7 @@ public class ObservationService {
      * @param byChild id of the record of each child, minted where it was written
      */
     @Transactional
-    public Receipt keepEach(
+    public Receipt saveEach(
             Viewer author, UUID snapshotId, UUID roomId, Map<UUID, UUID> byChild, ObservationDetails details) {
         Receipt receipt = Receipt.KNOWN;
         Framework framework = rooms.get(author.settingId(), roomId).framework();
@@ -118,7 +118,7 @@ public class ObservationService {
                         .withNote(children.guard(author.settingId(), children.get(author.settingId(), one.getKey()))
                                 .withoutNames(details.words().note()));
                 ObservationDetails ofChild = new ObservationDetails(
-                        Set.of(one.getKey()), words, details.provocationId(), details.inPhoto(), details.observedAt());
+                        Set.of(one.getKey()), words, details.cardId(), details.inPhoto(), details.observedAt());
                 save(author, one.getValue(), snapshotId, roomId, framework, ofChild);
                 receipt = Receipt.KEPT;
             }
@@ -315,7 +315,7 @@ public class ObservationService {
         return new ObservationView(
                 observation.getId(),
                 observation.roomId(),
-                observation.provocationId(),
+                observation.cardId(),
                 new ObservationView.MarkedBy(
                         frameworks.find(observation.frameworkCode()),
                         observation.frameworkCode(),

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id its own
  * @param roomId the room
- * @param provocationId the card that was out, where there was one
+ * @param cardId the card that was out, where there was one
  * @param markedBy the framework of its day
  * @param author who wrote it
  * @param words what is said about it
@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 public record ObservationView(
         UUID id,
         UUID roomId,
-        @Nullable UUID provocationId,
+        @Nullable UUID cardId,
         MarkedBy markedBy,
         String author,
         ObservationWords words,

@@ -37,7 +37,7 @@ class WatchEntry extends ScopedRecord {
     private EntryKind kind;
 
     private @Nullable UUID childId;
-    private @Nullable UUID provocationId;
+    private @Nullable UUID cardId;
     private @Nullable UUID zoneId;
     private String code;
     private String company;
@@ -66,7 +66,7 @@ class WatchEntry extends ScopedRecord {
         this.method = entry.method();
         this.kind = entry.kind();
         this.childId = entry.child();
-        this.provocationId = entry.card();
+        this.cardId = entry.card();
         this.zoneId = entry.zone();
         this.code = entry.code();
         this.company = entry.company();
@@ -97,7 +97,7 @@ class WatchEntry extends ScopedRecord {
                 kind, childId, zoneId, code, company, words, number, ofNumber, xMm, yMm, targetId, correctedTo);
         return EntryCodec.read(line)
                 .map(entry -> new EntryView(
-                        new RecordHead(recordId, roomId, provocationId, method, authorName),
+                        new RecordHead(recordId, roomId, cardId, method, authorName),
                         new Noted(getId(), happenedAt, entry),
                         deviceId,
                         sequence,

@@ -22,7 +22,7 @@ interface WatchEntryRepository extends Repository<WatchEntry, UUID> {
     List<UUID> recordsOfChild(
             @Param("settingId") SettingId settingId, @Param("childId") UUID childId, @Param("from") Instant from);
 
-    @Query("select distinct e.recordId from WatchEntry e where e.settingId = :settingId and e.provocationId = :cardId"
+    @Query("select distinct e.recordId from WatchEntry e where e.settingId = :settingId and e.cardId = :cardId"
             + " and e.happenedAt >= :from")
     List<UUID> recordsOfCard(
             @Param("settingId") SettingId settingId, @Param("cardId") UUID cardId, @Param("from") Instant from);

@@ -13,18 +13,18 @@ class BannedCard extends ScopedRecord {
 
     private UUID roomId;
     private LocalDate monday;
-    private UUID provocationId;
+    private UUID cardId;
 
     protected BannedCard() {}
 
-    BannedCard(SettingId settingId, UUID roomId, LocalDate monday, UUID provocationId) {
+    BannedCard(SettingId settingId, UUID roomId, LocalDate monday, UUID cardId) {
         super(Ids.next(), settingId);
         this.roomId = roomId;
         this.monday = monday;
-        this.provocationId = provocationId;
+        this.cardId = cardId;
     }
 
-    UUID provocationId() {
-        return provocationId;
+    UUID cardId() {
+        return cardId;
     }
 }

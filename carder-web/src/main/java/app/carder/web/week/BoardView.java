@@ -4,7 +4,7 @@ import app.carder.core.card.SetOutGate;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Advised;
 import app.carder.core.week.Rotation.Mark;
-import app.carder.web.provocation.CardSummary;
+import app.carder.web.card.CardSummary;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setting.OccasionView;

@@ -8,12 +8,12 @@ import app.carder.web.account.AccountService;
 import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
 import app.carder.web.children.ChildService;
 import app.carder.web.investigate.InvestigationService;
 import app.carder.web.investigate.InvestigationView;
 import app.carder.web.page.NotFound;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -43,7 +43,7 @@ class CalendarService {
     private final CalendarFeedRepository feeds;
     private final WeekService weeks;
     private final RoomService rooms;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final InvestigationService investigations;
     private final OccasionService occasions;
     private final ChildService children;
@@ -55,7 +55,7 @@ class CalendarService {
             CalendarFeedRepository feeds,
             WeekService weeks,
             RoomService rooms,
-            ProvocationService provocations,
+            CardService deck,
             InvestigationService investigations,
             OccasionService occasions,
             ChildService children,
@@ -65,7 +65,7 @@ class CalendarService {
         this.feeds = feeds;
         this.weeks = weeks;
         this.rooms = rooms;
-        this.provocations = provocations;
+        this.deck = deck;
         this.investigations = investigations;
         this.occasions = occasions;
         this.children = children;
@@ -170,8 +170,8 @@ class CalendarService {
     private String write(
             SettingId settingId, RoomView room, LocalDate from, LocalDate until, UnaryOperator<String> words) {
         Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), from, until);
-        Map<UUID, CardSummary> cards = provocations.byId(
-                settingId, planned.values().stream().distinct().toList());
+        Map<UUID, CardSummary> cards =
+                deck.byId(settingId, planned.values().stream().distinct().toList());
         Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
         List<Entry> entries = new ArrayList<>();
         for (LocalDate day = from; !day.isAfter(until); day = day.plusDays(1)) {

@@ -17,22 +17,21 @@ class PlannedBlock extends ScopedRecord {
     private UUID sessionId;
     private UUID zoneId;
     private int place;
-    private UUID provocationId;
+    private UUID cardId;
     private boolean pinned;
     private String changedBy;
     private Instant changedAt;
 
     protected PlannedBlock() {}
 
-    PlannedBlock(
-            SettingId settingId, UUID roomId, BlockPlace at, UUID provocationId, String changedBy, Instant changedAt) {
+    PlannedBlock(SettingId settingId, UUID roomId, BlockPlace at, UUID cardId, String changedBy, Instant changedAt) {
         super(Ids.next(), settingId);
         this.roomId = roomId;
         this.onDay = at.onDay();
         this.sessionId = at.sessionId();
         this.zoneId = at.zoneId();
         this.place = at.place();
-        this.provocationId = provocationId;
+        this.cardId = cardId;
         this.changedBy = changedBy;
         this.changedAt = changedAt;
     }
@@ -41,8 +40,8 @@ class PlannedBlock extends ScopedRecord {
         this.pinned = pinned;
     }
 
-    void stand(UUID provocationId, boolean pinned, String changedBy, Instant changedAt) {
-        this.provocationId = provocationId;
+    void stand(UUID cardId, boolean pinned, String changedBy, Instant changedAt) {
+        this.cardId = cardId;
         this.pinned = pinned;
         this.changedBy = changedBy;
         this.changedAt = changedAt;
@@ -60,8 +59,8 @@ class PlannedBlock extends ScopedRecord {
         return roomId;
     }
 
-    UUID provocationId() {
-        return provocationId;
+    UUID cardId() {
+        return cardId;
     }
 
     boolean isPinned() {

@@ -114,7 +114,7 @@ class ProposalJob {
         try {
             WeekPlan plan = solver.solve(best::set);
             beat.cancel(false);
-            transaction.executeWithoutResult(status -> keep(settingId, id, asked, plan));
+            transaction.executeWithoutResult(status -> save(settingId, id, asked, plan));
         } finally {
             beat.cancel(false);
         }
@@ -131,7 +131,7 @@ class ProposalJob {
         }
     }
 
-    private void keep(SettingId settingId, UUID id, WeekProblems.Asked asked, WeekPlan plan) {
+    private void save(SettingId settingId, UUID id, WeekProblems.Asked asked, WeekPlan plan) {
         Optional<WeekProposal> proposal =
                 proposals.findByIdAndSettingId(id, settingId).filter(WeekProposal::isOpen);
         if (proposal.isEmpty()) {

@@ -1,10 +1,10 @@
 package app.carder.web.week;
 
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -35,7 +35,7 @@ class ProposalService {
     private final ProposedBlockRepository blocks;
     private final WeekService weeks;
     private final RoomService rooms;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SchedulerClient scheduler;
     private final TransactionOperations transaction;
     private final Clock clock;
@@ -45,7 +45,7 @@ class ProposalService {
             ProposedBlockRepository blocks,
             WeekService weeks,
             RoomService rooms,
-            ProvocationService provocations,
+            CardService deck,
             SchedulerClient scheduler,
             TransactionOperations transaction,
             Clock clock) {
@@ -53,7 +53,7 @@ class ProposalService {
         this.blocks = blocks;
         this.weeks = weeks;
         this.rooms = rooms;
-        this.provocations = provocations;
+        this.deck = deck;
         this.scheduler = scheduler;
         this.transaction = transaction;
         this.clock = clock;
@@ -100,7 +100,7 @@ class ProposalService {
             if (proposal.state() == WeekProposal.State.READY) {
                 Map<BlockPlace, UUID> week = new LinkedHashMap<>();
                 blocks.findBySettingIdAndProposalId(viewer.settingId(), id)
-                        .forEach(block -> week.put(block.at(), block.provocationId()));
+                        .forEach(block -> week.put(block.at(), block.cardId()));
                 weeks.replace(viewer, proposal.roomId(), proposal.monday(), week);
                 proposal.taken();
             }
@@ -133,9 +133,8 @@ class ProposalService {
     }
 
     private List<ProposalView.Day> days(SettingId settingId, RoomView room, List<ProposedBlock> placed) {
-        Map<UUID, CardSummary> cards = provocations.byId(
-                settingId,
-                placed.stream().map(ProposedBlock::provocationId).distinct().toList());
+        Map<UUID, CardSummary> cards = deck.byId(
+                settingId, placed.stream().map(ProposedBlock::cardId).distinct().toList());
         Map<UUID, SessionView> sessions =
                 room.sessions().stream().collect(Collectors.toMap(SessionView::id, session -> session));
         Map<UUID, String> zones =
@@ -162,7 +161,7 @@ class ProposalService {
                                                 .session()
                                                 .name(),
                                 zones.getOrDefault(block.at().zoneId(), ""),
-                                Required.from(cards, block.provocationId()),
+                                Required.from(cards, block.cardId()),
                                 block.because()))
                         .toList())));
         return days;

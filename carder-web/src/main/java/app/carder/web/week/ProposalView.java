@@ -1,6 +1,6 @@
 package app.carder.web.week;
 
-import app.carder.web.provocation.CardSummary;
+import app.carder.web.card.CardSummary;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

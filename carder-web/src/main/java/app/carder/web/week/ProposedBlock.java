@@ -17,26 +17,21 @@ class ProposedBlock extends ScopedRecord {
     private UUID sessionId;
     private UUID zoneId;
     private int place;
-    private UUID provocationId;
+    private UUID cardId;
     private boolean pinned;
     private String[] because;
 
     protected ProposedBlock() {}
 
     ProposedBlock(
-            SettingId settingId,
-            UUID proposalId,
-            BlockPlace at,
-            UUID provocationId,
-            boolean pinned,
-            List<String> because) {
+            SettingId settingId, UUID proposalId, BlockPlace at, UUID cardId, boolean pinned, List<String> because) {
         super(Ids.next(), settingId);
         this.proposalId = proposalId;
         this.onDay = at.onDay();
         this.sessionId = at.sessionId();
         this.zoneId = at.zoneId();
         this.place = at.place();
-        this.provocationId = provocationId;
+        this.cardId = cardId;
         this.pinned = pinned;
         this.because = because.toArray(String[]::new);
     }
@@ -45,8 +40,8 @@ class ProposedBlock extends ScopedRecord {
         return new BlockPlace(onDay, sessionId, zoneId, place);
     }
 
-    UUID provocationId() {
-        return provocationId;
+    UUID cardId() {
+        return cardId;
     }
 
     boolean isPinned() {

@@ -67,7 +67,7 @@ class SessionController {
 
     @PostMapping("/rooms/{roomId}/sessions")
     @CanBeUndone(Deed.SESSIONS_CHANGED)
-    ModelAndView keep(
+    ModelAndView save(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam MultiValueMap<String, String> parameters) {
@@ -87,8 +87,8 @@ class SessionController {
         if (sessions.isEmpty() || rules.isEmpty()) {
             return page(viewer, room, typed, errors);
         }
-        rooms.keepSessions(viewer.settingId(), roomId, sessions.get());
-        rooms.keepWeek(viewer.settingId(), roomId, rules.get());
+        rooms.saveSessions(viewer.settingId(), roomId, sessions.get());
+        rooms.saveWeek(viewer.settingId(), roomId, rules.get());
         return new ModelAndView("redirect:/rooms/" + roomId + "/sessions?saved");
     }
 

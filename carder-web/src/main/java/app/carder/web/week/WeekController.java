@@ -3,11 +3,11 @@ package app.carder.web.week;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
 import app.carder.web.page.Days;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
-import app.carder.web.provocation.ProvocationService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.rota.RotaService;
@@ -40,7 +40,7 @@ class WeekController {
     private final WeekService weeks;
     private final WeekCopyService copies;
     private final RoomService rooms;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final RotaService rota;
     private final SettingService settings;
 
@@ -48,13 +48,13 @@ class WeekController {
             WeekService weeks,
             WeekCopyService copies,
             RoomService rooms,
-            ProvocationService provocations,
+            CardService deck,
             RotaService rota,
             SettingService settings) {
         this.weeks = weeks;
         this.copies = copies;
         this.rooms = rooms;
-        this.provocations = provocations;
+        this.deck = deck;
         this.rota = rota;
         this.settings = settings;
     }
@@ -73,7 +73,7 @@ class WeekController {
             @RequestParam(name = "card", required = false) @Nullable UUID card,
             @RequestParam(name = "block", required = false) @Nullable UUID block) {
         ModelAndView page = board(viewer, rooms.get(viewer.settingId(), roomId), monday(viewer, of), "week/board");
-        page.addObject("carriedCard", card == null ? null : provocations.get(viewer.settingId(), card));
+        page.addObject("carriedCard", card == null ? null : deck.get(viewer.settingId(), card));
         page.addObject("carriedBlock", block == null ? null : block);
         return page;
     }

@@ -1,7 +1,7 @@
 package app.carder.web.week;
 
 import app.carder.core.week.OpenDays;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
 import app.carder.web.account.Viewer;
 import app.carder.web.room.RoomView;
 import app.carder.web.roomplan.RoomPlanService;
@@ -47,7 +47,7 @@ class WeekCopyService {
         Set<UUID> leaving = new HashSet<>();
         if (copying == Copying.STILL_CHOSEN) {
             weeks.advised(viewer.settingId(), room, monday).forEach((card, advised) -> {
-                if (advised.turn() != Turn.STAYS && advised.turn() != Turn.STILL_CHOSEN) {
+                if (advised.turn() != Novelty.STAYS && advised.turn() != Novelty.STILL_CHOSEN) {
                     leaving.add(card);
                 }
             });
@@ -87,8 +87,8 @@ class WeekCopyService {
                         block.at().zoneId(),
                         block.at().place());
                 boolean free = open.isOpen(on) && there.contains(at) && !pinned.containsKey(at);
-                if (free && !leaving.contains(block.provocationId())) {
-                    weeks.stand(viewer, room.id(), at, block.provocationId(), false);
+                if (free && !leaving.contains(block.cardId())) {
+                    weeks.stand(viewer, room.id(), at, block.cardId(), false);
                 }
             }
         }

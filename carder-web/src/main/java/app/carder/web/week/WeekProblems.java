@@ -13,16 +13,16 @@ import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.Rotation.Advised;
-import app.carder.core.week.Rotation.Turn;
+import app.carder.core.week.Rotation.Novelty;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardView;
+import app.carder.web.card.ContentsService;
+import app.carder.web.card.LaidOut;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardView;
-import app.carder.web.provocation.ContentsService;
-import app.carder.web.provocation.LaidOut;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.roomplan.RoomPlanService;
@@ -54,7 +54,7 @@ class WeekProblems {
 
     private final WeekService weeks;
     private final RoomPlanService plans;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final ContentsService contents;
     private final SafetyService safety;
     private final ChildService children;
@@ -65,7 +65,7 @@ class WeekProblems {
     WeekProblems(
             WeekService weeks,
             RoomPlanService plans,
-            ProvocationService provocations,
+            CardService deck,
             ContentsService contents,
             SafetyService safety,
             ChildService children,
@@ -74,7 +74,7 @@ class WeekProblems {
             SetOutService setOuts) {
         this.weeks = weeks;
         this.plans = plans;
-        this.provocations = provocations;
+        this.deck = deck;
         this.contents = contents;
         this.safety = safety;
         this.children = children;
@@ -188,7 +188,7 @@ class WeekProblems {
             Map<String, String> interests,
             Map<UUID, Long> stock) {
         Set<UUID> banned = weeks.banned(settingId, room.id(), monday);
-        List<CardView> cards = provocations.whole(settingId, room.id()).stream()
+        List<CardView> cards = deck.whole(settingId, room.id()).stream()
                 .filter(card -> !banned.contains(card.id()))
                 .toList();
         Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
@@ -214,7 +214,7 @@ class WeekProblems {
                             !Required.from(ofCard, session.getValue()).isOpen())
                     .map(Map.Entry::getKey)
                     .collect(Collectors.toSet());
-            Advised turn = advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, Said.nothing()));
+            Advised turn = advised.getOrDefault(card.id(), new Advised(Novelty.NEW, 0, Said.nothing()));
             offers.add(new Offer(
                     card.id().toString(),
                     card.title(),

@@ -7,16 +7,16 @@ import app.carder.core.week.OpenDays;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Advised;
+import app.carder.core.week.Rotation.Novelty;
 import app.carder.core.week.Rotation.Past;
-import app.carder.core.week.Rotation.Turn;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardService;
+import app.carder.web.card.CardSummary;
+import app.carder.web.card.SafetyService;
+import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.page.Days;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
-import app.carder.web.provocation.CardSummary;
-import app.carder.web.provocation.ProvocationService;
-import app.carder.web.provocation.SafetyService;
-import app.carder.web.provocation.SafetyService.Moment;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -62,7 +62,7 @@ public class WeekService {
     private final BannedCardRepository banned;
     private final RoomService rooms;
     private final RoomPlanService plans;
-    private final ProvocationService provocations;
+    private final CardService deck;
     private final SafetyService safety;
     private final SetOutService setOuts;
     private final ObservationService observations;
@@ -74,7 +74,7 @@ public class WeekService {
             BannedCardRepository banned,
             RoomService rooms,
             RoomPlanService plans,
-            ProvocationService provocations,
+            CardService deck,
             SafetyService safety,
             SetOutService setOuts,
             ObservationService observations,
@@ -84,7 +84,7 @@ public class WeekService {
         this.banned = banned;
         this.rooms = rooms;
         this.plans = plans;
-        this.provocations = provocations;
+        this.deck = deck;
         this.safety = safety;
         this.setOuts = setOuts;
         this.observations = observations;
@@ -112,7 +112,7 @@ public class WeekService {
         Map<BlockPlace, PlannedBlock> byPlace =
                 week.stream().collect(Collectors.toMap(PlannedBlock::at, block -> block, (one, same) -> one));
         Map<UUID, List<LocalDate>> out = out(settingId, room.id(), monday.plusDays(6));
-        List<CardSummary> cards = provocations.inRoom(settingId, room.id());
+        List<CardSummary> cards = deck.inRoom(settingId, room.id());
         Map<UUID, CardSummary> byId = cards.stream().collect(Collectors.toMap(CardSummary::id, card -> card));
         Map<UUID, ZonePlaces> places = plans.places(settingId, room);
         Map<UUID, Map<Moment, SetOutGate>> gates = gates(settingId, room, monday, week);
@@ -125,14 +125,13 @@ public class WeekService {
                     List<BoardView.Cell> cells = new ArrayList<>();
                     for (BlockPlace place : placesIn(room, session, on, places)) {
                         Optional<BoardView.Block> block = Optional.ofNullable(byPlace.get(place))
-                                .filter(there -> byId.containsKey(there.provocationId()))
+                                .filter(there -> byId.containsKey(there.cardId()))
                                 .map(there -> new BoardView.Block(
                                         there.getId(),
-                                        Required.from(byId, there.provocationId()),
-                                        Rotation.mark(out.getOrDefault(there.provocationId(), List.of()), on, open),
+                                        Required.from(byId, there.cardId()),
+                                        Rotation.mark(out.getOrDefault(there.cardId(), List.of()), on, open),
                                         there.isPinned(),
-                                        Required.from(
-                                                Required.from(gates, there.provocationId()), moment(session, on))));
+                                        Required.from(Required.from(gates, there.cardId()), moment(session, on))));
                         cells.add(cell(room, places, place, block));
                     }
                     sessions.add(new BoardView.Session(session, cells));
@@ -149,9 +148,9 @@ public class WeekService {
         List<BoardView.DeckCard> deck = cards.stream()
                 .map(card -> new BoardView.DeckCard(
                         card,
-                        advised.getOrDefault(card.id(), new Advised(Turn.NEW, 0, Said.nothing())),
+                        advised.getOrDefault(card.id(), new Advised(Novelty.NEW, 0, Said.nothing())),
                         (int) week.stream()
-                                .filter(block -> block.provocationId().equals(card.id()))
+                                .filter(block -> block.cardId().equals(card.id()))
                                 .count(),
                         bans.contains(card.id())))
                 .sorted(Comparator.comparing((BoardView.DeckCard card) ->
@@ -164,7 +163,7 @@ public class WeekService {
     /** Whether each card of a week may be set out in each of its sessions. */
     private Map<UUID, Map<Moment, SetOutGate>> gates(
             SettingId settingId, RoomView room, LocalDate monday, List<PlannedBlock> week) {
-        Set<UUID> onBoard = week.stream().map(PlannedBlock::provocationId).collect(Collectors.toSet());
+        Set<UUID> onBoard = week.stream().map(PlannedBlock::cardId).collect(Collectors.toSet());
         List<Moment> moments = IntStream.range(0, DAYS_OF_BOARD)
                 .mapToObj(monday::plusDays)
                 .flatMap(on -> playOn(room, on).stream().map(session -> moment(session, on)))
@@ -178,8 +177,8 @@ public class WeekService {
                 on, session.session().startsAt(), session.session().endsAt());
     }
 
-    private static int order(Turn turn) {
-        return List.of(Turn.STILL_CHOSEN, Turn.STAYS, Turn.BACK, Turn.NEW, Turn.CHANGE, Turn.RESTS)
+    private static int order(Novelty turn) {
+        return List.of(Novelty.STILL_CHOSEN, Novelty.STAYS, Novelty.BACK, Novelty.NEW, Novelty.CHANGE, Novelty.RESTS)
                 .indexOf(turn);
     }
 
@@ -236,7 +235,7 @@ public class WeekService {
                 .forEach((card, on) ->
                         days.computeIfAbsent(card, key -> new HashSet<>()).addAll(on));
         ofDays(settingId, roomId, from, until)
-                .forEach(block -> days.computeIfAbsent(block.provocationId(), key -> new HashSet<>())
+                .forEach(block -> days.computeIfAbsent(block.cardId(), key -> new HashSet<>())
                         .add(block.onDay()));
         Map<UUID, List<LocalDate>> sorted = new HashMap<>();
         days.forEach((card, on) -> sorted.put(card, on.stream().sorted().toList()));
@@ -266,7 +265,7 @@ public class WeekService {
     /** Cards that are not to be proposed. */
     Set<UUID> banned(SettingId settingId, UUID roomId, LocalDate monday) {
         return banned.findBySettingIdAndRoomIdAndMonday(settingId, roomId, monday).stream()
-                .map(BannedCard::provocationId)
+                .map(BannedCard::cardId)
                 .collect(Collectors.toSet());
     }
 
@@ -274,9 +273,9 @@ public class WeekService {
     @Transactional
     public void ban(Viewer viewer, UUID roomId, LocalDate monday, UUID cardId) {
         SettingId settingId = viewer.settingId();
-        provocations.get(settingId, cardId);
+        deck.get(settingId, cardId);
         Optional<BannedCard> there = banned.findBySettingIdAndRoomIdAndMonday(settingId, roomId, monday).stream()
-                .filter(card -> card.provocationId().equals(cardId))
+                .filter(card -> card.cardId().equals(cardId))
                 .findFirst();
         there.ifPresentOrElse(banned::delete, () -> banned.save(new BannedCard(settingId, roomId, monday, cardId)));
     }
@@ -289,7 +288,7 @@ public class WeekService {
     @Transactional
     public void put(Viewer viewer, RoomView room, BlockPlace at, UUID cardId) {
         checkPlace(viewer.settingId(), room, at);
-        if (!provocations.get(viewer.settingId(), cardId).roomId().equals(room.id())) {
+        if (!deck.get(viewer.settingId(), cardId).roomId().equals(room.id())) {
             throw new NotFound();
         }
         stand(viewer, room.id(), at, cardId, false);
@@ -305,11 +304,11 @@ public class WeekService {
         if (from.equals(to)) {
             return;
         }
-        UUID card = block.provocationId();
+        UUID card = block.cardId();
         Optional<PlannedBlock> there = at(viewer.settingId(), room.id(), to);
         if (moving == Moving.MOVE) {
             if (there.isPresent()) {
-                block.stand(there.get().provocationId(), there.get().isPinned(), viewer.name(), clock.instant());
+                block.stand(there.get().cardId(), there.get().isPinned(), viewer.name(), clock.instant());
             } else {
                 blocks.delete(block);
             }
@@ -391,7 +390,7 @@ public class WeekService {
     Map<BlockPlace, UUID> pinned(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         return ofDays(settingId, roomId, from, until).stream()
                 .filter(PlannedBlock::isPinned)
-                .collect(Collectors.toMap(PlannedBlock::at, PlannedBlock::provocationId, (one, same) -> one));
+                .collect(Collectors.toMap(PlannedBlock::at, PlannedBlock::cardId, (one, same) -> one));
     }
 
     /** Takes everything of a week off that is not pinned. */
@@ -416,7 +415,7 @@ public class WeekService {
     @Transactional(readOnly = true)
     public Map<BlockPlace, UUID> planned(SettingId settingId, UUID roomId, LocalDate from, LocalDate until) {
         Map<BlockPlace, UUID> planned = new LinkedHashMap<>();
-        ofDays(settingId, roomId, from, until).forEach(block -> planned.put(block.at(), block.provocationId()));
+        ofDays(settingId, roomId, from, until).forEach(block -> planned.put(block.at(), block.cardId()));
         return planned;
     }
 }

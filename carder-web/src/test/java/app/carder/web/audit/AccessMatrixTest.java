@@ -572,7 +572,7 @@ class AccessMatrixTest extends WebTest {
         ids.put("materialId", material("rice-long").toString());
         ids.put(
                 "setOutId",
-                id("select id from set_out where provocation_id = ? order by id", card("Rice by the kilo"))
+                id("select id from set_out where card_id = ? order by id", card("Rice by the kilo"))
                         .toString());
         ids.put(
                 "observationId",
@@ -621,9 +621,7 @@ class AccessMatrixTest extends WebTest {
                         .toString());
         ids.put(
                 "calculationId",
-                id(
-                                "select id from provocation_calculation where provocation_id = ? order by 1",
-                                card("Lentils to the line"))
+                id("select id from card_calculation where card_id = ? order by 1", card("Lentils to the line"))
                         .toString());
         ids.put("accountId", practitioner("matrix." + UUID.randomUUID()).toString());
         ids.put("ruleId", localRule().toString());

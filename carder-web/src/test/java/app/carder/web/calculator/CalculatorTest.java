@@ -68,7 +68,7 @@ class CalculatorTest extends WebTest {
                 "dough | recipe=cake&children=3&ball=70&units=METRIC | Choose one of them",
                 "dough | recipe=dough-cooked&children=3&ball=9000&units=METRIC | a number from 20",
                 "pattern | unit=AAA&repeats=4&strips=3&there= | Maybe AB, ABB or ABC?",
-                "shop | currency=GBP&prices=cheap | A price must be a number",
+                "shop | currency=GBP&prices=cheap | A price must be amounts such as 1.20",
                 "line | from=Large jug&into=Jug, 1 litre&fill=Water&measured=400&toLine=500 | Something must stay in the jug",
                 "sorting | pile0=letters&each=4&examples=1 | for instance",
                 "dye | grain=Table salt&mass=500&colours=2&tray=Baking tray | needs a size"

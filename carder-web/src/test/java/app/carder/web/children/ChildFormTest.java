@@ -74,7 +74,13 @@ class ChildFormTest extends WebTest {
                         tamsin))
                 .containsEntry("before", "carrying, filling and emptying")
                 .containsEntry("person_name", "Tobias Renn");
-        assertThat(get("tobias", "/children/" + tamsin).text()).contains("carrying, filling and emptying");
+        assertThat(get("tobias", "/children/" + tamsin)
+                        .page()
+                        .select(".earlier")
+                        .text())
+                .contains("carrying, filling and emptying", "Monday")
+                .doesNotContain("MONDAY", "OWN_JOURNAL", "[", "null")
+                .doesNotContainPattern("[0-9a-f]{8}-[0-9a-f]{4}");
     }
 
     @Test

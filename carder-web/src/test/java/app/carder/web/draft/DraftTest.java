@@ -26,7 +26,7 @@ class DraftTest extends WebTest {
         practitioner(username);
     }
 
-    private Answer keep(String who, String path, String place, String value) {
+    private Answer save(String who, String path, String place, String value) {
         return send(
                 who,
                 MockMvcRequestBuilders.post(path)
@@ -42,8 +42,8 @@ class DraftTest extends WebTest {
 
     @Test
     void aDraftIsThereForWhoeverTypedItAndNobodyElse() {
-        assertThat(keep(username, "/drafts", ABOUT_ME, "latex").status()).isEqualTo(204);
-        assertThat(keep(username, "/drafts", ABOUT_ME, "latex, grass").status()).isEqualTo(204);
+        assertThat(save(username, "/drafts", ABOUT_ME, "latex").status()).isEqualTo(204);
+        assertThat(save(username, "/drafts", ABOUT_ME, "latex, grass").status()).isEqualTo(204);
 
         assertThat(found(username, ABOUT_ME))
                 .contains("[[\"avoids\",\"latex, grass\"]]", "Wed 6 May, 10:05")
@@ -60,7 +60,7 @@ class DraftTest extends WebTest {
 
     @Test
     void savingTheFormEndsItsDraftAndAFormWithAFaultKeepsIt() {
-        keep(username, "/drafts", ABOUT_ME, "latex");
+        save(username, "/drafts", ABOUT_ME, "latex");
 
         assertThat(post(username, "/about-me", "firstAidUntil", "no day").status())
                 .isEqualTo(422);
@@ -71,11 +71,11 @@ class DraftTest extends WebTest {
 
     @Test
     void aDraftIsThrownAwayWhenAskedOrAfterAWeek() {
-        keep(username, "/drafts", ABOUT_ME, "latex");
-        keep(username, "/drafts/forget", ABOUT_ME, "");
+        save(username, "/drafts", ABOUT_ME, "latex");
+        save(username, "/drafts/forget", ABOUT_ME, "");
         assertThat(found(username, ABOUT_ME)).isEqualTo("[]");
 
-        keep(username, "/drafts", ABOUT_ME, "latex");
+        save(username, "/drafts", ABOUT_ME, "latex");
         assertThat(found(username, ABOUT_ME)).contains("latex");
         clock.advance(DraftService.KEPT.plus(Duration.ofMinutes(1)));
         drafts.tidy();
@@ -85,12 +85,12 @@ class DraftTest extends WebTest {
 
     @Test
     void draftsAreBounded() {
-        assertThat(keep(username, "/drafts", "/" + "x".repeat(300), "").status())
+        assertThat(save(username, "/drafts", "/" + "x".repeat(300), "").status())
                 .isEqualTo(413);
-        assertThat(keep(username, "/drafts", ABOUT_ME, "x".repeat(200_001)).status())
+        assertThat(save(username, "/drafts", ABOUT_ME, "x".repeat(200_001)).status())
                 .isEqualTo(413);
         for (int form = 0; form <= DraftService.MOST; form++) {
-            keep(username, "/drafts", "/form " + form, "words");
+            save(username, "/drafts", "/form " + form, "words");
             clock.advance(Duration.ofSeconds(1));
         }
 
@@ -105,7 +105,7 @@ class DraftTest extends WebTest {
 
     @Test
     void typingFillsNoAccessLog() {
-        keep(username, "/drafts", ABOUT_ME, "latex");
+        save(username, "/drafts", ABOUT_ME, "latex");
         found(username, ABOUT_ME);
 
         assertThat(database.queryForObject(

@@ -141,7 +141,7 @@ class FindTest extends WebTest {
     private UUID observation(String username, String child, String note) {
         UUID observation = UUID.randomUUID();
         database.update(
-                "insert into observation (id, setting_id, version, room_id, provocation_id, author_id, author_name, note, involvement, areas,"
+                "insert into observation (id, setting_id, version, room_id, card_id, author_id, author_name, note, involvement, areas,"
                         + " statements, observed_at, received_at, framework_code, framework_version) select ?, a.setting_id, 0, c.room_id, null,"
                         + " a.id, a.display_name, ?, 3, (select array[min(areas[1])] from observation), '{}',"
                         + " timestamptz '2026-05-06 09:00Z', now(), 'sme', '' from account a, child c where a.username = ? and c.given_name = ?",

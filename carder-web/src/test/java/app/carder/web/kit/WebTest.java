@@ -159,7 +159,7 @@ public abstract class WebTest {
                 .filter(card -> card.title.equals(title))
                 .findFirst()
                 .map(this::card)
-                .orElseGet(() -> id("select id from provocation where title = ?", title));
+                .orElseGet(() -> id("select id from card where title = ?", title));
     }
 
     /** The cards of the three rooms, as the scenario's file names them; not those that other tests wrote. */
@@ -172,7 +172,7 @@ public abstract class WebTest {
 
     private UUID card(DemoCard card) {
         return id(
-                "select p.id from provocation p join room r on r.id = p.room_id where r.name = ? and p.title = ?"
+                "select p.id from card p join room r on r.id = p.room_id where r.name = ? and p.title = ?"
                         + " order by p.id",
                 card.room,
                 card.title);

@@ -9,22 +9,22 @@ import org.junit.jupiter.api.Test;
 class LadderTest extends WebTest {
 
     @Test
-    void showsWhatEachRungPutsOutAndItsSafety() {
+    void showsWhatEachStepPutsOutAndItsSafety() {
         var page =
                 get("tobias", "/cards/" + card("Rice by the kilo") + "/ladder").page();
 
-        assertThat(page.select(".rung-out h3").eachText()).hasSize(5);
-        assertThat(page.select(".rung-out").get(1).text()).contains("Maize, whole dry");
-        assertThat(page.select(".rung-out").get(4).text()).contains("3.75 kg Rice, white long-grain");
-        assertThat(page.select(".rung-out").get(0).text()).contains("Stop for: Loose grain and mouthing");
+        assertThat(page.select(".step-out h3").eachText()).hasSize(5);
+        assertThat(page.select(".step-out").get(1).text()).contains("Maize, whole dry");
+        assertThat(page.select(".step-out").get(4).text()).contains("3.75 kg Rice, white long-grain");
+        assertThat(page.select(".step-out").get(0).text()).contains("Stop for: Loose grain and mouthing");
     }
 
-    /** Two deep plays with the card on record: the harder rung; a child never seen with it: as it is. */
+    /** Two deep plays with the card on record: the harder step; a child never seen with it: as it is. */
     @Test
-    void proposesARungFromWhatWasSeenAndNeverFromAge() {
+    void proposesAStepFromWhatWasSeenAndNeverFromAge() {
         UUID card = card("The parcel chute");
         post("tobias", "/cards/" + card + "/ladder", "note-HARDER", "A curve in the chute", "percent-HARDER", "150");
-        database.update("update observation set provocation_id = null where provocation_id = ?", card);
+        database.update("update observation set card_id = null where card_id = ?", card);
         for (int daysAgo = 1; daysAgo <= 2; daysAgo++) {
             seen(card, "Cosima", 5, daysAgo);
             seen(card, "Bram", daysAgo == 1 ? 1 : 5, daysAgo);
@@ -71,10 +71,10 @@ class LadderTest extends WebTest {
     private void seen(UUID card, String child, int involvement, int daysAgo) {
         UUID observation = UUID.randomUUID();
         database.update(
-                "insert into observation (id, setting_id, version, room_id, provocation_id, author_id, author_name, note, involvement, areas,"
+                "insert into observation (id, setting_id, version, room_id, card_id, author_id, author_name, note, involvement, areas,"
                         + " statements, observed_at, received_at, framework_code, framework_version) select ?, setting_id, 0, room_id, id, (select author_id from observation limit 1), 'Hamish Vale',"
                         + " 'Seen with it.', ?, areas, '{}', timestamptz '2026-05-06 09:00Z' - make_interval(days => ?), now(), 'sme', ''"
-                        + " from provocation where id = ?",
+                        + " from card where id = ?",
                 observation,
                 involvement,
                 daysAgo,

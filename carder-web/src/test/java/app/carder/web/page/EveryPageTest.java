@@ -17,10 +17,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jsoup.nodes.Document;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
@@ -182,16 +184,20 @@ class EveryPageTest extends WebTest {
 
     private void find() {
         PlainEnglish words = new PlainEnglish(database);
-        Crawl.pages(
-                path -> send("imelda", MockMvcRequestBuilders.get(path).header("Accept-Language", "en-XA")),
-                (path, page) -> {
-                    words.on(page).forEach(found -> plainEnglish.add(Crawl.shape(path) + ": " + found));
-                    page.select("form[method=post]").stream()
-                            .map(form -> form((FormElement) form, path))
-                            .filter(form ->
-                                    !form.texts().isEmpty() || !form.named().isEmpty())
-                            .forEach(form -> forms.putIfAbsent(form.shape(), form));
-                });
+        BiConsumer<String, Document> looked =
+                (path, page) -> words.on(page).forEach(found -> plainEnglish.add(Crawl.shape(path) + ": " + found));
+        Crawl.pages(inNobodysLanguage("anouk.grandfather"), looked);
+        Crawl.pages(inNobodysLanguage("imelda"), (path, page) -> {
+            looked.accept(path, page);
+            page.select("form[method=post]").stream()
+                    .map(form -> form((FormElement) form, path))
+                    .filter(form -> !form.texts().isEmpty() || !form.named().isEmpty())
+                    .forEach(form -> forms.putIfAbsent(form.shape(), form));
+        });
+    }
+
+    private Function<String, Answer> inNobodysLanguage(String username) {
+        return path -> send(username, MockMvcRequestBuilders.get(path).header("Accept-Language", "en-XA"));
     }
 
     private static Form form(FormElement form, String page) {

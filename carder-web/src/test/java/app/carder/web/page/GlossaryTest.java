@@ -44,6 +44,11 @@ class GlossaryTest {
             |---|---|---|
             """;
 
+    private static final Pattern OF_OLD = Pattern.compile(
+            "[Pp]rovocation|[Rr]eckon|\\b[Rr]ungs?\\b|[a-z]Rungs?\\b|SelfCheck|selfCheck|BreakIn|breakIn|TakeUp|takeUp");
+
+    private static final Pattern READ_STILL = Pattern.compile("@JsonAlias|[Oo]lder files|equals\\(\"rung\"\\)");
+
     /** What is not to be said; {@code =} before it means that it is all that is said. */
     private record Banned(String words, String better) {
 
@@ -66,6 +71,29 @@ class GlossaryTest {
                 .forEach(one -> found.add("%s says \"%s\", better: %s".formatted(code, one.words(), one.better()))));
 
         assertThat(found).isEmpty();
+    }
+
+    /** What older files and devices still say is read, and named where it is read. */
+    @Test
+    void codeSaysWhatPeopleSay() throws IOException {
+        List<String> found = new ArrayList<>();
+        for (String module : List.of("core", "device", "exchange", "web")) {
+            for (Path source : sources(Path.of("../carder-" + module + "/src/main/java"))) {
+                for (String line : Files.readAllLines(source)) {
+                    if (OF_OLD.matcher(line).find() && !READ_STILL.matcher(line).find()) {
+                        found.add(source.getFileName() + ": " + line.strip());
+                    }
+                }
+            }
+        }
+
+        assertThat(found).isEmpty();
+    }
+
+    private static List<Path> sources(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(file -> file.toString().endsWith(".java")).toList();
+        }
     }
 
     @ParameterizedTest

@@ -85,6 +85,10 @@ class WordsTest {
                         found.add(template + ": " + text.text().strip());
                     }
                 }
+                // What a reader of a printed page is told of it.
+                if (element.tagName().equals("meta") && element.attr("name").equals("description")) {
+                    literal("title", element.attr("content")).forEach(text -> found.add(template + ": " + text));
+                }
                 for (Attribute attribute : element.attributes()) {
                     literal(attribute.getKey(), attribute.getValue())
                             .forEach(text -> found.add(template + ": " + text));
@@ -237,6 +241,18 @@ class WordsTest {
     void noTemplateGluesAPlural() throws IOException {
         for (Path template : files(TEMPLATES, ".html")) {
             assertThat(Files.readString(template)).as(template.toString()).doesNotContainPattern("== 1 \\? ' ?\\p{L}");
+        }
+    }
+
+    /** What a value means, its type says; what a page shows, its view brings. Beans are those that put something into words or shapes. */
+    @Test
+    void noTemplateComparesACodeOrAsksAService() throws IOException {
+        for (Path template : files(TEMPLATES, ".html")) {
+            assertThat(Files.readString(template))
+                    .as(template.toString())
+                    .doesNotContainPattern("\\.name(\\(\\))? *(==|!=|eq|ne) *'")
+                    .doesNotContainPattern("capitalize\\(#strings")
+                    .doesNotContainPattern("@(?!dates|ink|playWords|coreWords|shippedFiles)[a-z]\\w*\\.[a-z]");
         }
     }
 

@@ -15,8 +15,7 @@ class SetOutTest extends WebTest {
         Answer answer = post("tobias", "/cards/" + card + "/set-out", "zone", zone("Writing"));
 
         var today = get("tobias", answer.location()).page();
-        assertThat(today.select(".card.provocation").eachText())
-                .anyMatch(text -> text.contains("Sorting office Writing"));
+        assertThat(today.select(".card.card").eachText()).anyMatch(text -> text.contains("Sorting office Writing"));
         assertThat(today.select("svg.day title").eachText()).anyMatch(text -> text.contains("Sorting office"));
         assertThat(today.select("svg.day line.now")).hasSize(1);
     }
@@ -48,7 +47,7 @@ class SetOutTest extends WebTest {
                 account("hamish").toString(),
                 "reason",
                 "Yusuf sits with Hamish today.");
-        assertThat(database.queryForMap("select * from set_out where provocation_id = ?", card))
+        assertThat(database.queryForMap("select * from set_out where card_id = ?", card))
                 .containsEntry("overruled_because", "Yusuf sits with Hamish today.")
                 .containsEntry("set_out_by", "Tobias Renn");
         assertThat(get("tobias", "/").text())
@@ -117,8 +116,7 @@ class SetOutTest extends WebTest {
                 "reason",
                 "I know what I am doing here.");
         assertThat(forced.status()).isEqualTo(422);
-        assertThat(database.queryForObject(
-                        "select count(*) from set_out where provocation_id = ?", Integer.class, card))
+        assertThat(database.queryForObject("select count(*) from set_out where card_id = ?", Integer.class, card))
                 .isZero();
     }
 
@@ -130,9 +128,7 @@ class SetOutTest extends WebTest {
         }
         assertThat(count(card)).isEqualTo(1);
 
-        post(
-                "tobias",
-                "/set-outs/" + id("select id from set_out where provocation_id = ? order by id", card) + "/put-away");
+        post("tobias", "/set-outs/" + id("select id from set_out where card_id = ? order by id", card) + "/put-away");
         assertThat(get("tobias", "/rooms/" + room("Loft") + "/set-out")
                         .page()
                         .select(".shelves")
@@ -145,9 +141,7 @@ class SetOutTest extends WebTest {
     @Test
     void keepsWhoOverruledWhatWhenAndWhyAlsoAfterItIsPutAway() {
         UUID card = card("Rice by the kilo");
-        post(
-                "tobias",
-                "/set-outs/" + id("select id from set_out where provocation_id = ? order by id", card) + "/put-away");
+        post("tobias", "/set-outs/" + id("select id from set_out where card_id = ? order by id", card) + "/put-away");
 
         String page = get("tobias", "/cards/" + card + "/set-out")
                 .page()
@@ -162,9 +156,9 @@ class SetOutTest extends WebTest {
     }
 
     @Test
-    void setsOutARungWithItsAmountsItsSafetyAndTheMinutesOfPreparation() {
+    void setsOutAStepWithItsAmountsItsSafetyAndTheMinutesOfPreparation() {
         UUID card = card("Painted rice for mosaics");
-        var form = get("tobias", "/cards/" + card + "/set-out?rung=SIMPLER").page();
+        var form = get("tobias", "/cards/" + card + "/set-out?step=SIMPLER").page();
 
         assertThat(form.select(".findings").text()).contains("Wood shavings").doesNotContain("Rice, dyed");
         assertThat(form.select("#minutes").val()).as("20 + 45 + 60 + 45").isEqualTo("170");
@@ -173,7 +167,7 @@ class SetOutTest extends WebTest {
                 "/cards/" + card + "/set-out",
                 "zone",
                 zone("Tray table"),
-                "rung",
+                "step",
                 "SIMPLER",
                 "adult",
                 account("hamish").toString(),
@@ -181,8 +175,8 @@ class SetOutTest extends WebTest {
                 "95",
                 "reason",
                 "Two at the table, an adult beside them.");
-        assertThat(database.queryForMap("select rung, preparation_minutes from set_out where provocation_id = ?", card))
-                .containsEntry("rung", "SIMPLER")
+        assertThat(database.queryForMap("select ladder_step, preparation_minutes from set_out where card_id = ?", card))
+                .containsEntry("ladder_step", "SIMPLER")
                 .containsEntry("preparation_minutes", 95);
     }
 
@@ -200,7 +194,7 @@ class SetOutTest extends WebTest {
     }
 
     private Integer count(UUID card) {
-        return database.queryForObject("select count(*) from set_out where provocation_id = ?", Integer.class, card);
+        return database.queryForObject("select count(*) from set_out where card_id = ?", Integer.class, card);
     }
 
     private String zone(String name) {

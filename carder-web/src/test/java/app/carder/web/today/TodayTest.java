@@ -79,7 +79,7 @@ class TodayTest extends WebTest {
                 zone("Writing").toString());
         Document after = today("2027-06-09T08:30:00Z");
         assertThat(after.select("main").text()).doesNotContain("not out yet");
-        assertThat(after.select(".card.provocation").text()).contains("Sorting office");
+        assertThat(after.select(".card.card").text()).contains("Sorting office");
     }
 
     /** Dough for Friday morning is cooked on Thursday evening: on Wednesday there is nothing to begin, on Thursday there is. */

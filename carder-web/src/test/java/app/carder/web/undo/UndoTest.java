@@ -38,7 +38,7 @@ class UndoTest extends WebTest {
 
     /** Where somebody did something: the line with the way back. */
     private Element justDone(String username, Answer did) {
-        // The stand-in for a server knows no parameter without a value, such as "?kept".
+        // The stand-in for a server knows no parameter without a value, such as "?saved".
         return get(username, did.location().replaceAll("\\?\\w+$", "")).page().selectFirst("form.just-done");
     }
 
@@ -212,9 +212,8 @@ class UndoTest extends WebTest {
                 account("hamish").toString(),
                 "reason",
                 "Yusuf sits with Hamish today.");
-        UUID setOut = id(
-                "select id from set_out where provocation_id = ? and put_away_at is null order by set_out_at desc",
-                card);
+        UUID setOut =
+                id("select id from set_out where card_id = ? and put_away_at is null order by set_out_at desc", card);
 
         undo("tobias", putAway(setOut));
         assertThat(isOut(setOut)).isTrue();
