@@ -1,12 +1,15 @@
 package app.carder.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import app.carder.web.kit.Statements;
 import app.carder.web.kit.WebTest;
 import app.carder.web.page.Required;
+import app.carder.web.room.RoomService;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
+import app.carder.web.setting.SettingId;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +20,14 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** No page asks the database more often because there is more to show, and no list shows everything there is. */
 class StatementCountTest extends WebTest {
@@ -25,6 +36,8 @@ class StatementCountTest extends WebTest {
 
     /** The session and the log of who opened what included. */
     private static final long MOST = 10;
+
+    private static final int MOST_FOR_A_PART = 6;
 
     /** What a device carries for a day is no page: it is all pages of the watching app at once. */
     private static final String OF_A_DAY = "/watch/bundle";
@@ -53,6 +66,37 @@ class StatementCountTest extends WebTest {
                         assertThat(count).as(path).isBetween(1L, path.startsWith(OF_A_DAY) ? MOST_OF_A_DAY : MOST));
     }
 
+    @Test
+    void asksLessOftenForAPartThanForAPage() {
+        Map<String, AbstractMockHttpServletRequestBuilder<?>> parts = new LinkedHashMap<>();
+        for (String path : List.of("/find?near=&q=ri", "/find?q=rice", "/materials?q=jug")) {
+            parts.put(
+                    path,
+                    MockMvcRequestBuilders.get(path)
+                            .header("HX-Request", "true")
+                            .header("HX-Request-Type", "partial"));
+        }
+        parts.put(
+                "the margin of a card",
+                MockMvcRequestBuilders.post("/rooms/" + room("Loft") + "/bench")
+                        .with(csrf())
+                        .header("HX-Request", "true")
+                        .header("HX-Request-Type", "partial")
+                        .param("title", "Rice by the kilo")
+                        .param("material", "Rice, white long-grain")
+                        .param("amount", "3"));
+        parts.put(
+                "the answer of a calculator",
+                MockMvcRequestBuilders.get("/calculators/dough?children=12")
+                        .header("HX-Request", "true")
+                        .header("HX-Request-Type", "partial"));
+
+        parts.forEach((part, request) -> {
+            send("tobias", request);
+            assertThat(Statements.of(() -> send("tobias", request))).as(part).hasSizeBetween(1, MOST_FOR_A_PART);
+        });
+    }
+
     /** What is remembered has to be read again after a change, and no more than that. */
     @Test
     void asksABoundedNumberOfTimesRightAfterAChange() {
@@ -65,6 +109,26 @@ class StatementCountTest extends WebTest {
                             + " records = records + 1");
             assertThat(Statements.of(() -> get(username, path))).as(path).hasSizeLessThanOrEqualTo(MOST_AFTER_A_CHANGE);
         });
+    }
+
+    @Test
+    void aRequestThatWritesReadsItsOwnWordsAfterwards(
+            @Autowired RoomService rooms, @Autowired PlatformTransactionManager transactions) {
+        SettingId setting = new SettingId(id("select setting_id from room where id = ?", room("Nook")));
+        UUID nook = room("Nook");
+        TransactionTemplate transaction = new TransactionTemplate(transactions);
+        RequestContextHolder.setRequestAttributes(
+                new ServletRequestAttributes(new MockHttpServletRequest("POST", "/rooms")));
+        try {
+            assertThat(rooms.get(setting, nook).name()).isEqualTo("Nook");
+            transaction.executeWithoutResult(
+                    begun -> database.update("update room set name = 'Attic' where id = ?", nook));
+            assertThat(rooms.get(setting, nook).name()).isEqualTo("Attic");
+        } finally {
+            transaction.executeWithoutResult(
+                    begun -> database.update("update room set name = 'Nook' where id = ?", nook));
+            RequestContextHolder.resetRequestAttributes();
+        }
     }
 
     /** Otherwise what is remembered would outlive a change. */

@@ -2,6 +2,7 @@ package app.carder.web.room;
 
 import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.said.Said;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.RoomBorder;
@@ -74,7 +75,7 @@ class RoomController {
                 UsualDay.SESSIONS);
         if (border.within(viewer).isPresent()) {
             // Whoever made it sets it up today; from tomorrow on it is open to those who work there.
-            border.visit(viewer, made.id(), made.name(), "made the room");
+            border.visit(viewer, made.id(), made.name(), Said.say("room.reason-made"));
         }
         return new ModelAndView("redirect:/rooms");
     }

@@ -7,15 +7,17 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionExecution;
+import org.springframework.transaction.TransactionExecutionListener;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** How often each area of a setting was written to, as the database's triggers count it when a transaction ends. */
 @Component
-class Changes {
+class Changes implements TransactionExecutionListener {
 
     private static final String ATTRIBUTE = Changes.class.getName();
     private static final String COLUMNS =
@@ -28,13 +30,19 @@ class Changes {
         this.database = database;
     }
 
-    /** The counts of some areas. While a page is read, which changes nothing itself, the database is asked once. */
+    /** The counts of some areas. The database is asked once in a request, and again after the request itself has written. */
     List<Long> of(SettingId settingId, Area... areas) {
-        List<Long> all = RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
-                        && "GET".equals(request.getRequest().getMethod())
-                ? inRequest(request).computeIfAbsent(settingId, this::read)
-                : read(settingId);
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        List<Long> all = request == null ? read(settingId) : inRequest(request).computeIfAbsent(settingId, this::read);
         return Arrays.stream(areas).map(area -> all.get(area.ordinal())).toList();
+    }
+
+    @Override
+    public void afterCommit(TransactionExecution written, @Nullable Throwable failed) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null && !written.isReadOnly()) {
+            request.removeAttribute(ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
+        }
     }
 
     @SuppressWarnings("unchecked")

@@ -78,7 +78,7 @@ class GlossaryTest {
     void codeSaysWhatPeopleSay() throws IOException {
         List<String> found = new ArrayList<>();
         for (String module : List.of("core", "device", "exchange", "web")) {
-            for (Path source : sources(Path.of("../carder-" + module + "/src/main/java"))) {
+            for (Path source : sources(Path.of("../carder-" + module + "/src/main"))) {
                 for (String line : Files.readAllLines(source)) {
                     if (OF_OLD.matcher(line).find() && !READ_STILL.matcher(line).find()) {
                         found.add(source.getFileName() + ": " + line.strip());
@@ -92,7 +92,8 @@ class GlossaryTest {
 
     private static List<Path> sources(Path folder) throws IOException {
         try (Stream<Path> files = Files.walk(folder)) {
-            return files.filter(file -> file.toString().endsWith(".java")).toList();
+            return files.filter(file -> file.toString().matches(".*\\.(java|html)"))
+                    .toList();
         }
     }
 
