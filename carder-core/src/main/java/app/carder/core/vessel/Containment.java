@@ -48,6 +48,11 @@ public record Containment(
         public String words() {
             return Said.say("underlay." + name());
         }
+
+        /** Whether it is shaken out instead of wrung out. */
+        public boolean isSheet() {
+            return this == SHEET;
+        }
     }
 
     /** Contains what is poured into a vessel. */

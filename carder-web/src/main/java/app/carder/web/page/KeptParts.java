@@ -73,7 +73,7 @@ class KeptParts extends AbstractProcessorDialect {
 
     @Override
     public Set<IProcessor> getProcessors(String prefix) {
-        return Set.of(new Kept(prefix), new StayingForm(prefix));
+        return Set.of(new Kept(prefix), new StayingForm(prefix), new Sentence(prefix));
     }
 
     /** What a part was written for. */

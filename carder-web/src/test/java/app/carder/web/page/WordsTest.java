@@ -18,6 +18,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Attribute;
@@ -42,6 +43,7 @@ class WordsTest {
             "^(Arrow|Page|Home|End|Enter|Escape|Delete|Backspace|Tab|Shift|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Android|Device|English)|[=<>{]");
 
     private static final Pattern LETTERS = Pattern.compile("\\p{L}{2,}");
+    private static final Pattern NUMBERED = Pattern.compile("<(\\d)/?>");
     private static final Pattern SAID = Pattern.compile("#\\{([a-zA-Z0-9._-]+)");
     private static final Pattern FROM_ADDRESS = Pattern.compile("#\\{([a-zA-Z0-9._-]+)\\([^#]*\\$\\{param\\.");
     private static final Pattern BEGINNING = Pattern.compile("#messages\\.msg\\('([a-zA-Z.]+)' \\+");
@@ -254,6 +256,33 @@ class WordsTest {
                     .doesNotContainPattern("capitalize\\(#strings")
                     .doesNotContainPattern("@(?!dates|ink|playWords|coreWords|shippedFiles)[a-z]\\w*\\.[a-z]");
         }
+    }
+
+    /** Each language puts links and strong words where it needs them, and leaves none of them out. */
+    @Test
+    void everySentenceNamesTheElementsInIt() throws IOException {
+        List<Catalogue> languages = List.of(words, new Words(false).in(Locale.GERMAN));
+        int sentences = 0;
+        for (Path template : files(TEMPLATES, ".html")) {
+            var page = Jsoup.parse(Files.readString(template), "", Parser.xmlParser());
+            for (Element element : page.getElementsByAttribute("carder:sentence")) {
+                String code = matches(SAID, element.attr("carder:sentence"))
+                        .iterator()
+                        .next();
+                sentences++;
+                for (Catalogue language : languages) {
+                    assertThat(NUMBERED.matcher(language.pattern(code))
+                                    .results()
+                                    .map(found -> found.group(1))
+                                    .sorted())
+                            .as("%s in %s", code, language.locale())
+                            .containsExactlyElementsOf(IntStream.rangeClosed(1, element.childrenSize())
+                                    .mapToObj(Integer::toString)
+                                    .toList());
+                }
+            }
+        }
+        assertThat(sentences).isGreaterThan(20);
     }
 
     /** An editor would take it away unseen. */
