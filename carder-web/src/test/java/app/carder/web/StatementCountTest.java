@@ -122,8 +122,8 @@ class StatementCountTest extends WebTest {
         try {
             assertThat(rooms.get(setting, nook).name()).isEqualTo("Nook");
             transaction.executeWithoutResult(
-                    begun -> database.update("update room set name = 'Attic' where id = ?", nook));
-            assertThat(rooms.get(setting, nook).name()).isEqualTo("Attic");
+                    begun -> database.update("update room set name = 'Nook upstairs' where id = ?", nook));
+            assertThat(rooms.get(setting, nook).name()).isEqualTo("Nook upstairs");
         } finally {
             transaction.executeWithoutResult(
                     begun -> database.update("update room set name = 'Nook' where id = ?", nook));
