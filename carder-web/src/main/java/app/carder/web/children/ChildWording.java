@@ -1,11 +1,8 @@
 package app.carder.web.children;
 
 import app.carder.web.account.Viewer;
-import app.carder.web.audit.HistoryLog;
-import app.carder.web.page.NotFound;
 import app.carder.web.undo.KeptWording;
-import jakarta.persistence.EntityManager;
-import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -14,13 +11,9 @@ import org.springframework.stereotype.Component;
 class ChildWording implements KeptWording {
 
     private final ChildRepository records;
-    private final HistoryLog history;
-    private final EntityManager entities;
 
-    ChildWording(ChildRepository records, HistoryLog history, EntityManager entities) {
+    ChildWording(ChildRepository records) {
         this.records = records;
-        this.history = history;
-        this.entities = entities;
     }
 
     @Override
@@ -29,18 +22,8 @@ class ChildWording implements KeptWording {
     }
 
     @Override
-    public Runnable before(Viewer viewer, UUID rowId) {
-        Map<String, String> before = said(viewer, rowId);
-        return () -> {
-            // The row was written beside what Hibernate holds of it.
-            entities.clear();
-            history.keep(viewer, table(), rowId, before, said(viewer, rowId));
-        };
-    }
-
-    private Map<String, String> said(Viewer viewer, UUID rowId) {
+    public Optional<Said> said(Viewer viewer, UUID rowId) {
         return records.findByIdAndSettingId(rowId, viewer.settingId())
-                .orElseThrow(NotFound::new)
-                .said();
+                .map(record -> new Said(table(), rowId, record.said()));
     }
 }

@@ -1,10 +1,9 @@
 package app.carder.web.journal;
 
 import app.carder.web.account.Viewer;
-import app.carder.web.audit.HistoryLog;
 import app.carder.web.undo.KeptWording;
+import app.carder.web.undo.KeptWording.Said;
 import app.carder.web.undo.UndoGuard;
-import jakarta.persistence.EntityManager;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,15 +20,10 @@ class JournalUndo {
 
     private final JournalRepository journals;
     private final JournalEntryRepository entries;
-    private final HistoryLog history;
-    private final EntityManager entities;
 
-    JournalUndo(
-            JournalRepository journals, JournalEntryRepository entries, HistoryLog history, EntityManager entities) {
+    JournalUndo(JournalRepository journals, JournalEntryRepository entries) {
         this.journals = journals;
         this.entries = entries;
-        this.history = history;
-        this.entities = entities;
     }
 
     @Bean
@@ -47,8 +41,8 @@ class JournalUndo {
         return wording(
                 "journal",
                 (viewer, id) -> journal(viewer, id)
-                        .map(journal ->
-                                new Worded(id, Map.of("greeting", journal.greeting(), "at home", journal.atHome()))));
+                        .map(journal -> new Said(
+                                "journal", id, Map.of("greeting", journal.greeting(), "at home", journal.atHome()))));
     }
 
     @Bean
@@ -56,11 +50,8 @@ class JournalUndo {
         return wording(
                 "journal_entry",
                 (viewer, id) -> entries.findByIdAndSettingId(id, viewer.settingId())
-                        .map(entry -> new Worded(entry.journalId(), Map.of("entry " + id, entry.words()))));
+                        .map(entry -> new Said("journal", entry.journalId(), Map.of("entry " + id, entry.words()))));
     }
-
-    /** What a part of a journal says. */
-    private record Worded(UUID journalId, Map<String, String> words) {}
 
     private Optional<Journal> journal(Viewer viewer, UUID id) {
         return journals.findByIdAndSettingId(id, viewer.settingId());
@@ -85,7 +76,7 @@ class JournalUndo {
         };
     }
 
-    private KeptWording wording(String table, BiFunction<Viewer, UUID, Optional<Worded>> of) {
+    private static KeptWording wording(String table, BiFunction<Viewer, UUID, Optional<Said>> of) {
         return new KeptWording() {
             @Override
             public String table() {
@@ -93,18 +84,8 @@ class JournalUndo {
             }
 
             @Override
-            public Runnable before(Viewer viewer, UUID rowId) {
-                Optional<Worded> before = of.apply(viewer, rowId);
-                return () -> {
-                    // The row was written beside what Hibernate holds of it.
-                    entities.clear();
-                    before.ifPresent(was -> history.keep(
-                            viewer,
-                            "journal",
-                            was.journalId(),
-                            was.words(),
-                            of.apply(viewer, rowId).map(Worded::words).orElse(Map.of())));
-                };
+            public Optional<Said> said(Viewer viewer, UUID rowId) {
+                return of.apply(viewer, rowId);
             }
         };
     }

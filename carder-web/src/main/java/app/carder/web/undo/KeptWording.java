@@ -1,6 +1,8 @@
 package app.carder.web.undo;
 
 import app.carder.web.account.Viewer;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 
 /** A record of a child of which every earlier wording is kept: what is taken back is kept as well. */
@@ -9,10 +11,15 @@ public interface KeptWording {
     /** The table that it looks after. */
     String table();
 
+    /** What a row says now; empty where it is not there. */
+    Optional<Said> said(Viewer viewer, UUID rowId);
+
     /**
-     * Reads a row before it is taken back.
+     * The words of a row.
      *
-     * @return what keeps that wording once it is
+     * @param kind of the record that they belong to
+     * @param record which
+     * @param words by the part of the record
      */
-    Runnable before(Viewer viewer, UUID rowId);
+    record Said(String kind, UUID record, Map<String, String> words) {}
 }

@@ -2,8 +2,10 @@ package app.carder.web.undo;
 
 import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
+import app.carder.web.audit.HistoryLog;
 import app.carder.web.page.NotFound;
 import app.carder.web.setting.SettingService;
+import jakarta.persistence.EntityManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
@@ -49,6 +51,8 @@ public class UndoService {
     private final SettingService settings;
     private final ObjectProvider<UndoGuard> guards;
     private final ObjectProvider<KeptWording> kept;
+    private final HistoryLog history;
+    private final EntityManager entities;
     private final MessageSource words;
     private final Clock clock;
 
@@ -57,14 +61,32 @@ public class UndoService {
             SettingService settings,
             ObjectProvider<UndoGuard> guards,
             ObjectProvider<KeptWording> kept,
+            HistoryLog history,
+            EntityManager entities,
             MessageSource words,
             Clock clock) {
         this.database = database;
         this.settings = settings;
         this.guards = guards;
         this.kept = kept;
+        this.history = history;
+        this.entities = entities;
         this.words = words;
         this.clock = clock;
+    }
+
+    /** Reads a row before it is taken back, and keeps that wording once it is. */
+    private Optional<Runnable> keeping(Viewer viewer, KeptWording wording, UUID rowId) {
+        return wording.said(viewer, rowId).map(before -> () -> {
+            // The row was written beside what Hibernate holds of it.
+            entities.clear();
+            history.keep(
+                    viewer,
+                    before.kind(),
+                    before.record(),
+                    before.words(),
+                    wording.said(viewer, rowId).map(KeptWording.Said::words).orElse(Map.of()));
+        });
     }
 
     /** Nothing was taken back; the message is for people. */
@@ -135,7 +157,7 @@ public class UndoService {
         List<Runnable> wordings = rows.stream()
                 .flatMap(row -> kept.stream()
                         .filter(one -> one.table().equals(row.table()))
-                        .map(one -> one.before(viewer, row.rowId())))
+                        .flatMap(one -> keeping(viewer, one, row.rowId()).stream()))
                 .toList();
         List<Row> left = bringBack(rows);
         if (!left.isEmpty() && !done.deed().isPiecemeal() || rows.size() == left.size()) {
