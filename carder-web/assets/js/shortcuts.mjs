@@ -2,10 +2,10 @@
 // They can be switched off (WCAG 2.1.4); the choice stays on this device.
 const STORED = "carder.shortcuts";
 
-/** Whether a key press belongs to somebody who is typing, or to the browser. */
+/** Whether a key press belongs to somebody who is typing, to something that has keys of its own, or to the browser. */
 export function isTyping(target, event) {
   return event.ctrlKey || event.metaKey || event.altKey
-    || target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName ?? "");
+    || Boolean(target.closest?.("[data-own-keys]")) || target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName ?? "");
 }
 
 export function isOn(storage) {

@@ -10,12 +10,14 @@ export class Door {
     this.app = app;
     this.sync = sync;
     this.picks = 0;
+    this.pressed = null;
     this.unlockForm = one("[data-unlock]");
     this.chooseForm = one("[data-choose]");
     one("[data-people]").addEventListener("click", event => {
       const button = event.target.closest("button");
       if (!button) return;
       this.picks += 1;
+      this.pressed = button.value;
       this.pick(button.value);
     });
     one("[data-door-back]").addEventListener("click", () => this.app.go("lock"));
@@ -47,8 +49,10 @@ export class Door {
     const typing = !this.unlockForm.hidden && (this.unlockForm.elements.secret.value || this.busy);
     if (typing || (own && own.id === this.person?.id)) return this.press();
     await this.app.go("lock");
-    // Somebody may have pressed another name while this was being drawn.
+    // Somebody may have pressed another name, while this was being drawn or before it was drawn again.
+    if (this.people.has(this.pressed)) return this.press();
     if (own && own.kind !== "passkey" && picks === this.picks) await this.pick(own.id);
+    return undefined;
   }
 
   /** Marks whose secret is asked for. */
@@ -130,6 +134,7 @@ export class Door {
     Object.assign(lock, {tries: 0, notBefore: 0});
     await vault.setPerson(lock);
     vault.open(lock.id, key);
+    this.pressed = null;
     await this.enter(lock);
   }
 

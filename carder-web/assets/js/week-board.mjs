@@ -30,6 +30,7 @@ export function inItsShelf(cell, direction) {
 
 const board = () => document.querySelector("[data-board]");
 let carried = null;
+let stretched = null;
 
 async function send(url, fields, focusOn) {
   const response = await fetch(url, {
@@ -49,17 +50,40 @@ async function send(url, fields, focusOn) {
   return undefined;
 }
 
-function drop(what, cell, copy) {
+function drop(what, cell, copy, heldOn) {
   const at = cell.dataset.cell;
   if (what.dataset.card) return send(board().dataset.put, {card: what.dataset.card, at}, at);
-  if (what.closest("[data-cell]") === cell) return undefined;
-  return send(board().dataset.move.replace("*", what.dataset.block), copy ? {at, how: "copy"} : {at}, at);
+  if (what.closest("[data-cell]") === cell && !heldOn) return undefined;
+  if (heldOn && what.closest("ol") === cell.closest("ol") && heldOn === cell.dataset.day) return undefined;
+  const fields = {at};
+  if (heldOn) fields.held = heldOn;
+  if (copy) fields.how = "copy";
+  return send(board().dataset.move.replace("*", what.dataset.block), fields, at);
+}
+
+/** The day of a bar that lies under the pointer: that one comes to lie where it is let go. */
+function dayUnder(bar, clientX) {
+  const cells = [...bar.closest("ol").querySelectorAll("[data-day]")];
+  return cells.find(cell => clientX <= cell.getBoundingClientRect().right)?.dataset.day;
+}
+
+/** The end of a bar is let go over another day. */
+function stretch(bar, clientX) {
+  const day = dayUnder(bar, clientX);
+  return day ? send(board().dataset.until.replace("*", bar.dataset.block), {day}, bar.closest("[data-cell]").dataset.cell) : undefined;
 }
 
 function lift(event) {
+  const end = event.target.closest("[data-end]");
+  if (end && event.button <= 0) {
+    stretched = {bar: end.closest("[data-block]"), id: event.pointerId};
+    end.setPointerCapture(event.pointerId);
+    event.preventDefault();
+    return;
+  }
   const what = event.target.closest("[data-block], .deck-cards [data-card]");
   if (!what || event.button > 0 || event.target.closest("details, button, form, .button")) return;
-  carried = {what, x: event.clientX, y: event.clientY, id: event.pointerId, ghost: null};
+  carried = {what, x: event.clientX, y: event.clientY, id: event.pointerId, ghost: null, heldOn: what.dataset.days ? dayUnder(what, event.clientX) : undefined};
   if (event.pointerType === "touch") carried.hold = setTimeout(() => take(event), HOLD_MS);
 }
 
@@ -77,6 +101,12 @@ function forget() {
 }
 
 function carry(event) {
+  if (stretched) {
+    document.querySelectorAll(".cell-place.over").forEach(cell => cell.classList.remove("over"));
+    const day = dayUnder(stretched.bar, event.clientX);
+    stretched.bar.closest("ol").querySelector(`[data-cell][data-day="${day}"]`)?.classList.add("over");
+    return;
+  }
   if (!carried || event.pointerId !== carried.id) return;
   if (!carried.ghost) {
     if (Math.hypot(event.clientX - carried.x, event.clientY - carried.y) < DRAG_FROM) return;
@@ -89,9 +119,23 @@ function carry(event) {
   cellAt(event)?.classList.add("over");
 }
 
-const cellAt = event => document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-cell]");
+/** The place under the pointer; a bar lies over the places of all its days. */
+function cellAt(event) {
+  const hit = document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-cell]");
+  const line = hit?.closest(".line-days");
+  if (!line) return hit;
+  const isUnder = cell => { const box = cell.getBoundingClientRect(); return event.clientX >= box.left && event.clientX <= box.right; };
+  return [...line.querySelectorAll("[data-cell]")].find(isUnder) ?? hit;
+}
 
 function letGo(event) {
+  if (stretched) {
+    const {bar} = stretched;
+    stretched = null;
+    document.querySelectorAll(".cell-place.over").forEach(cell => cell.classList.remove("over"));
+    if (event.type === "pointerup") stretch(bar, event.clientX);
+    return;
+  }
   const was = carried;
   forget();
   if (!was?.ghost) return;
@@ -103,7 +147,7 @@ function letGo(event) {
   document.addEventListener("click", swallow, true);
   setTimeout(() => document.removeEventListener("click", swallow, true), 50);
   const cell = event.type === "pointerup" ? cellAt(event) : null;
-  if (cell) drop(was.what, cell, event.ctrlKey || event.altKey);
+  if (cell) drop(was.what, cell, event.ctrlKey || event.altKey, was.heldOn);
 }
 
 function key(event) {
@@ -114,7 +158,7 @@ function key(event) {
   const boxes = cells.map(cell => Object.assign(cell.getBoundingClientRect(), {cell}));
   const own = block.closest("[data-cell]");
   const next = inItsShelf(own, event.key) ?? neighbour(own.getBoundingClientRect(), boxes.filter(box => box.cell !== own), event.key)?.cell;
-  if (next) drop(block, next, event.shiftKey);
+  if (next) drop(block, next, event.shiftKey, own.dataset.day);
 }
 
 if (globalThis.document?.querySelector("[data-board]")) {

@@ -151,7 +151,7 @@ class BenchTest {
             assertThat(page.locator("#answer .verdict")).containsText("Nine games out of ten");
 
             page.navigate("/plan");
-            page.locator(".deck .row a", new Page.LocatorOptions().setHasText("The post shop"))
+            page.locator(".tiles a", new Page.LocatorOptions().setHasText("The post shop"))
                     .focus();
             page.keyboard().press("Enter");
             tab(page, "Preparation").focus();
@@ -178,7 +178,7 @@ class BenchTest {
             ours.signIn("tobias");
             ours.page.navigate("/plan");
             ours.page
-                    .locator(".deck .row a", new Page.LocatorOptions().setHasText("Airmail beads"))
+                    .locator(".tiles a", new Page.LocatorOptions().setHasText("Airmail beads"))
                     .click();
             tab(ours.page, "Print and share").click();
             Download file = ours.page.waitForDownload(

@@ -107,7 +107,7 @@ class BrowserBenchmark {
             laptop.signIn("tobias");
             Page page = laptop.page;
             page.navigate("/plan");
-            page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Rice by the kilo"))
+            page.locator(".tiles a", new Page.LocatorOptions().setHasText("Rice by the kilo"))
                     .click();
             now.put("the whole margin of a card, 12 children", time(page, "#amount-0", List.of("3", "4"), "main"));
             page.navigate("/calculators/dice");

@@ -121,8 +121,7 @@ class DragTest {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");
             Page page = openWeek(laptop, 2);
-            Locator target =
-                    page.locator(".board-day").nth(2).locator("[data-cell]").first();
+            Locator target = place(page, 2, 0);
 
             page.locator(".deck-cards [data-card]", new Page.LocatorOptions().setHasText("Sorting office"))
                     .locator(".deck-act a.button")
@@ -133,8 +132,7 @@ class DragTest {
 
             target.locator("[data-block]").focus();
             page.keyboard().press("Alt+ArrowRight");
-            assertThat(page.locator(".board-day").nth(3).locator("[data-cell]").first())
-                    .containsText("Sorting office");
+            assertThat(place(page, 3, 0)).containsText("Sorting office");
             assertThat(target).not().containsText("Sorting office");
 
             org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
@@ -146,19 +144,71 @@ class DragTest {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");
             Page page = openWeek(laptop, 3);
-            Locator first =
-                    page.locator(".board-day").nth(2).locator("[data-cell]").first();
-            Locator second =
-                    page.locator(".board-day").nth(3).locator("[data-cell]").first();
+            Locator first = place(page, 2, 0);
+            Locator second = place(page, 3, 0);
 
             drag(page, page.locator(".deck-cards [data-card]").first(), first);
             assertThat(first.locator("[data-block]")).hasCount(1);
-            String title = first.locator("[data-block] > a").textContent();
+            String title = first.locator("[data-block] .stay-words > a").textContent();
 
             drag(page, first.locator("[data-block]"), second);
-            assertThat(second.locator("[data-block] > a")).hasText(title);
+            assertThat(second.locator("[data-block] .stay-words > a")).hasText(title);
             assertThat(first.locator("[data-block]")).hasCount(0);
             assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/week.*"));
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void theEndOfABarIsDraggedToAnotherDay() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = openWeek(laptop, 5);
+            drag(page, page.locator(".deck-cards [data-card]").first(), place(page, 1, 0));
+            Locator bar = place(page, 1, 0).locator("[data-block]");
+            assertThat(bar).hasAttribute("data-days", "1");
+
+            BoundingBox end = bar.locator("[data-end]").boundingBox();
+            BoundingBox thursday = place(page, 3, 0).boundingBox();
+            page.mouse().move(end.x + end.width / 2, end.y + end.height / 2);
+            page.mouse().down();
+            page.mouse()
+                    .move(thursday.x + thursday.width / 2, end.y + end.height / 2, new Mouse.MoveOptions().setSteps(8));
+            page.mouse().up();
+
+            assertThat(place(page, 1, 0).locator("[data-block]")).hasAttribute("data-days", "3");
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void thingsAreDraggedOnThePictureOfACardAndMovedByKeys() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/plan");
+            page.locator(".tiles a", new Page.LocatorOptions().setHasText("Missing house number"))
+                    .click();
+            page.locator(".card-tabs a", new Page.LocatorOptions().setHasText("Picture"))
+                    .click();
+            Locator first = page.locator("[data-piece='0-1']");
+            String before = first.getAttribute("transform");
+            BoundingBox from = first.boundingBox();
+
+            page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+            page.mouse().down();
+            page.mouse().move(from.x + from.width / 2, from.y - 40, new Mouse.MoveOptions().setSteps(6));
+            page.mouse().up();
+            assertThat(page.locator("#just-done")).containsText("Missing house number");
+            assertThat(page.locator("[name=piece][value='0-1']")).isChecked();
+            String dragged = page.locator("[data-piece='0-1']").getAttribute("transform");
+            org.assertj.core.api.Assertions.assertThat(dragged).isNotEqualTo(before);
+
+            page.locator("[data-set-up]").focus();
+            page.keyboard().press("t");
+            assertThat(page.locator("[data-piece='0-1']")).not().hasAttribute("transform", dragged);
+            assertThat(page.locator("[data-piece='0-1']"))
+                    .hasAttribute("transform", java.util.regex.Pattern.compile(".*rotate\\(\\d+\\)"));
             org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
         }
     }
@@ -168,10 +218,8 @@ class DragTest {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("tobias");
             Page page = openWeek(phone, 4);
-            Locator first =
-                    page.locator(".board-day").first().locator("[data-cell]").first();
-            Locator second =
-                    page.locator(".board-day").first().locator("[data-cell]").nth(1);
+            Locator first = place(page, 0, 0);
+            Locator second = place(page, 0, 1);
             page.locator(".deck-cards [data-card]")
                     .first()
                     .locator(".deck-act a.button")
@@ -179,7 +227,7 @@ class DragTest {
             first.getByText("Here").click();
             page.locator("[data-board][data-ready]").waitFor();
             Locator block = first.locator("[data-block]");
-            String title = block.locator("> a").textContent();
+            String title = block.locator(".stay-words > a").textContent();
 
             block.scrollIntoViewIfNeeded();
             BoundingBox from = block.boundingBox();
@@ -194,7 +242,7 @@ class DragTest {
             touch(finger, "touchStart", from.x + 20, from.y + 12);
             page.locator(".block.ghost").waitFor();
             move(finger, from.x + 20, from.y + 12, to.x + 30, to.y + 20);
-            assertThat(second.locator("[data-block] > a")).hasText(title);
+            assertThat(second.locator("[data-block] .stay-words > a")).hasText(title);
             assertThat(block).hasCount(0);
         }
     }
@@ -227,6 +275,16 @@ class DragTest {
             assertThat(page.getByLabel("Where")).hasValue(java.util.regex.Pattern.compile(".+"));
             org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
         }
+    }
+
+    /** A place of the first session, by day and from the top. */
+    private static Locator place(Page page, int day, int line) {
+        return page.locator(".week-part")
+                .first()
+                .locator(".week-line")
+                .nth(line)
+                .locator(".line-days > li")
+                .nth(day);
     }
 
     /** The board of a week that far ahead, where nothing is planned. */

@@ -20,7 +20,7 @@ class KeyboardTest {
         try (Device device = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             device.signIn("precious");
             device.page.navigate("/plan");
-            device.page.locator(".deck .row a").first().click();
+            device.page.locator(".tiles a").first().click();
             Page second = device.context.newPage();
             second.navigate(device.page.url());
             for (Page page : List.of(second, device.page)) {

@@ -15,7 +15,7 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
         try (Device device = device("imelda")) {
             Page page = device.page;
             for (String[] way : new String[][] {
-                {"/plan", ".deck .row a"},
+                {"/plan", ".tiles a"},
                 {"/plan", "text=Make a card"},
                 {"/plan", "text=By week"},
                 {"/plan", "text=By room"},
@@ -55,9 +55,14 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
                 }
             }
             for (String part : List.of(
-                    "Sets and mixes", "Easier and harder", "Preparation", "How it was used", "Print and share")) {
+                    "Picture",
+                    "Sets and mixes",
+                    "Easier and harder",
+                    "Preparation",
+                    "How it was used",
+                    "Print and share")) {
                 page.navigate("/plan");
-                page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Painted rice for mosaics"))
+                page.locator(".tiles a", new Page.LocatorOptions().setHasText("Painted rice for mosaics"))
                         .click();
                 page.locator(".card-tabs a", new Page.LocatorOptions().setHasText(part))
                         .click();

@@ -23,7 +23,7 @@ class ScreenshotMaker {
             laptop.signIn("tobias");
             shot(laptop, "/", null, "today");
             shot(laptop, "/plan", null, "plan-deck");
-            shot(laptop, "/plan", ".deck .row a >> text=Rice by the kilo", "card-bench");
+            shot(laptop, "/plan", ".tiles a >> text=Rice by the kilo", "card-bench");
             shot(laptop, "/calculators/pouring?step=TWO_EQUAL&fill=Water&tolerance=2", null, "calculator-pouring");
             shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
             shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
@@ -102,6 +102,8 @@ class ScreenshotMaker {
 
     private void save(Device device, String name) {
         device.page.evaluate("document.fonts.ready");
+        device.page.waitForFunction(
+                "[...document.images].every(one => one.complete || one.getBoundingClientRect().top > innerHeight)");
         device.page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }

@@ -43,7 +43,7 @@ class TasksTest {
     void everydayWorkTakesAsManyPressesAsIsWrittenDownAndNeverMoreThanBefore() throws IOException {
         task("open the week board", () -> {
             key("b");
-            assertThat(page.locator(".board")).isVisible();
+            assertThat(page.locator(".week")).isVisible();
         });
         task("see who works when", () -> {
             key("r");

@@ -80,7 +80,7 @@ class WeightTest {
         assertThat(shifted()).as("what is in stock").isZero();
 
         page.navigate("/plan");
-        page.locator(".deck .row a", new Page.LocatorOptions().setHasText("Rice by the kilo"))
+        page.locator(".tiles a", new Page.LocatorOptions().setHasText("Rice by the kilo"))
                 .first()
                 .click();
         page.waitForURL("**/cards/*");

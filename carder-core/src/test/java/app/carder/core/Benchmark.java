@@ -3,6 +3,9 @@ package app.carder.core;
 import app.carder.core.batch.Batch;
 import app.carder.core.batch.DyedGrain;
 import app.carder.core.batch.Recipe;
+import app.carder.core.card.Contents;
+import app.carder.core.card.Portion;
+import app.carder.core.card.SettingOut;
 import app.carder.core.controloferror.PictureGrid;
 import app.carder.core.controloferror.PlayShop;
 import app.carder.core.journal.Candidate;
@@ -19,6 +22,7 @@ import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
 import app.carder.core.measure.Volume;
+import app.carder.core.picture.SetUpPicture;
 import app.carder.core.pouring.PouringLadder;
 import app.carder.core.practice.GrainAdvice;
 import app.carder.core.practice.PracticeStyle;
@@ -141,6 +145,16 @@ final class Benchmark {
         rows.put("safety: a card of 8 materials against 60 children", () -> check.check(all.subList(0, 8), sixty));
         rows.putAll(calculations());
         rows.put(
+                "picture: how a card looks set out, 8 kinds, 90 pieces on a fill",
+                () -> SetUpPicture.of(laidOut(8, 11), TestCupboard.byCode(), SettingOut.USUAL, List.of()));
+        rows.put(
+                "picture: the same, too much for its tray, with the smallest that takes it",
+                () -> SetUpPicture.of(
+                        laidOut(8, 30),
+                        TestCupboard.byCode(),
+                        SettingOut.USUAL,
+                        List.copyOf(TestCupboard.byCode().values())));
+        rows.put(
                 "the whole margin: amounts, use, containment, drawing, advice, safety for 60",
                 () -> margin(check, sixty));
         RoomPlan large = TestPlans.large(1);
@@ -159,6 +173,23 @@ final class Benchmark {
     }
 
     /** What takes so long that fewer runs must do. */
+    private static Contents laidOut(int kinds, int each) {
+        List<Portion> portions = new ArrayList<>();
+        portions.add(new Portion.Poured("rice-long", Optional.of(Length.ofCentimetres(4))));
+        List.of(
+                        "small-parcels",
+                        "letters-felt",
+                        "buttons-30",
+                        "wooden-cubes",
+                        "coins-play",
+                        "tub-small",
+                        "shells",
+                        "wooden-scoops")
+                .subList(0, kinds)
+                .forEach(thing -> portions.add(new Portion.Counted(thing, Optional.of(each))));
+        return new Contents(TestCupboard.byCode().get("tray-octagon").vessel(), portions, Set.of(), Map.of());
+    }
+
     private static Map<String, Supplier<Object>> slowRows() {
         Map<String, Supplier<Object>> rows = new LinkedHashMap<>();
         RoomPlan large = TestPlans.large(1);

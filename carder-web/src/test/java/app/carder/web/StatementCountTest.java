@@ -169,7 +169,7 @@ class StatementCountTest extends WebTest {
         }
 
         assertThat(rows("/children/" + child("Bram"), ".deck tbody tr")).isLessThanOrEqualTo(25);
-        assertThat(rows("/rooms/" + room("Loft") + "/cards", ".deck tbody tr")).isLessThanOrEqualTo(25);
+        assertThat(rows("/rooms/" + room("Loft") + "/cards", ".tiles > li")).isLessThanOrEqualTo(25);
         assertThat(rows("/materials", ".cupboard > li")).isEqualTo(25);
         assertThat(rows("/journals", ".pick li")).isLessThanOrEqualTo(25);
         assertThat(rows("/outbox", "article.message")).isLessThanOrEqualTo(25);

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param usage how often, for whom, told in which units
  * @param ladder how it becomes easier or harder
  * @param preparation steps, in order
+ * @param settingOut how it is laid out
  */
 public record Card(
         Purpose purpose,
@@ -20,12 +21,18 @@ public record Card(
         Contents contents,
         Usage usage,
         List<WrittenStep> ladder,
-        List<PreparationStep> preparation) {
+        List<PreparationStep> preparation,
+        SettingOut settingOut) {
 
     /** Keeps its own copies. */
     public Card {
         ladder = List.copyOf(ladder);
         preparation = List.copyOf(preparation);
+    }
+
+    /** The same, laid out in another way. */
+    public Card laidOut(SettingOut other) {
+        return new Card(purpose, coverage, contents, usage, ladder, preparation, other);
     }
 
     /** Everything that is said in words, for rules that look at words. */

@@ -15,6 +15,9 @@ public final class CardLimits {
     /** Pieces of one thing. */
     public static final int MOST_PIECES = 10_000;
 
+    /** Pieces that are moved by hand. */
+    public static final int MOST_PLACES = 400;
+
     /** Answers of calculators. */
     public static final int MOST_KEPT = 12;
 

@@ -2,162 +2,101 @@ package app.carder.core.cupboard;
 
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Sheet;
-import app.carder.core.drawing.Sketch.Style;
-import app.carder.core.material.Material;
-import app.carder.core.material.MaterialKind;
+import app.carder.core.look.Colour;
+import app.carder.core.look.Grain;
+import app.carder.core.look.Ink;
+import app.carder.core.look.Look;
+import app.carder.core.look.Path;
+import app.carder.core.look.Silhouette;
+import app.carder.core.look.Stroke;
 import app.carder.core.material.Solid;
-import app.carder.core.material.Trait;
 import app.carder.core.measure.Length;
 import app.carder.core.said.Said;
-import app.carder.core.vessel.Vessel;
-import java.util.ArrayList;
+import app.carder.core.vessel.Box;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * A simple picture of a thing, drawn from what is known of its form, for checklists and labels that children read. It fills a
- * square of 60; it is not to scale.
+ * A picture of one thing as it looks on the pictures of cards, for checklists, shelves and labels that children read. It fills a square
+ * of 60; it is not to scale.
  */
 public final class Picture {
 
     private static final double SIDE = 60;
-    private static final double MIDDLE = SIDE / 2;
-    private static final double ROOM = 48;
-    private static final Length FLAT = Length.ofMillimetres(3);
+    private static final double ROOM = 54;
+    /** A thing that is longer than this is wide is drawn no thinner. */
+    private static final double LONGEST = 5;
 
     private Picture() {}
 
     /** The picture of a thing. */
     public static Sketch of(Stocked stocked) {
-        Material material = stocked.material();
+        Look look = stocked.look();
         Sheet sheet = new Sheet();
-        if (stocked.vessel().isPresent()) {
-            vessel(sheet, stocked.vessel().get());
-        } else if (material.kind() == MaterialKind.LIQUID) {
-            drop(sheet);
-        } else if (material.kind() == MaterialKind.FILL) {
-            heap(sheet, material);
-        } else if (material.has(Trait.CORD) || material.has(Trait.LOOP)) {
-            cord(sheet);
-        } else if (material.has(Trait.SCISSORS)) {
-            scissors(sheet);
-        } else if (material.form().isPresent()) {
-            solid(sheet, material.form().get());
+        if (look.grain().isPresent()) {
+            poured(sheet, look.colour(), look.grain().get());
         } else {
-            sheet.box(14, 20, 32, 24, Style.OUTLINE)
-                    .label(MIDDLE, 36, 12, material.name().substring(0, 1));
+            double ratio = Math.max(1 / LONGEST, Math.min(1, ratio(stocked)));
+            double high = ROOM * ratio;
+            look.silhouette()
+                    .strokes()
+                    .forEach(stroke -> sheet.stroke(
+                            new Stroke(
+                                    stroke.ink(),
+                                    stroke.path()
+                                            .placed(
+                                                    ROOM / Silhouette.SQUARE,
+                                                    high / Silhouette.SQUARE,
+                                                    0,
+                                                    (SIDE - ROOM) / 2,
+                                                    (SIDE - high) / 2)),
+                            look.colour()));
         }
-        return sheet.done(SIDE, SIDE, material.name(), Said.say("working.a-simple-drawing-of", material.name()));
+        return sheet.done(SIDE, SIDE, stocked.name(), Said.say("working.a-simple-drawing-of", stocked.name()));
     }
 
-    private static void vessel(Sheet sheet, Vessel vessel) {
-        double low = vessel.widthAt(Length.ofMicrometres(vessel.depth().micrometres() / 20))
-                .inMillimetres();
-        double middle = vessel.widthAt(Length.ofMicrometres(vessel.depth().micrometres() / 2))
-                .inMillimetres();
-        double high = vessel.widthAt(vessel.depth()).inMillimetres();
-        double deep = vessel.depth().inMillimetres();
-        double scale = ROOM / Math.max(Math.max(high, low), deep);
-        double top = MIDDLE - deep * scale / 2;
-        double floor = MIDDLE + deep * scale / 2;
-        sheet.shape(
-                Style.FILL,
-                MIDDLE - high * scale / 2,
-                top,
-                MIDDLE - middle * scale / 2,
-                MIDDLE,
-                MIDDLE - low * scale / 2,
-                floor,
-                MIDDLE + low * scale / 2,
-                floor,
-                MIDDLE + middle * scale / 2,
-                MIDDLE,
-                MIDDLE + high * scale / 2,
-                top);
-    }
-
-    private static void drop(Sheet sheet) {
-        List<Double> points = new ArrayList<>(List.of(MIDDLE, 8.0));
-        for (int step = 0; step <= 20; step++) {
-            double angle = Math.PI * (-0.12 + step * 1.24 / 20);
-            points.add(MIDDLE + 15 * Math.cos(angle));
-            points.add(36 + 15 * Math.sin(angle));
+    /** Width over length. */
+    private static double ratio(Stocked stocked) {
+        if (stocked.look().silhouette().whenPutDown() == Silhouette.PutDown.COILS) {
+            return 1;
         }
-        sheet.shape(
-                Style.FILL_2, points.stream().mapToDouble(Double::doubleValue).toArray());
-    }
-
-    /** Grains in a heap, larger ones for coarser fills. */
-    private static void heap(Sheet sheet, Material material) {
-        double across =
-                material.form().map(form -> form.middle().inMillimetres()).orElse(0.5);
-        double radius = Math.max(2.4, Math.min(7, 1.6 + across * 0.5));
-        for (int row = 0; row * radius * 2 < 30; row++) {
-            double y = 48 - radius - row * radius * 1.8;
-            int count = (int) (ROOM / (2 * radius)) - row * 2;
-            for (int grain = 0; grain < count; grain++) {
-                sheet.round(
-                        MIDDLE + (grain - (count - 1) / 2.0) * radius * 2, y, radius, Style.fill((grain + row) % 2));
-            }
+        if (stocked.vessel().isPresent() && stocked.material().form().isEmpty()) {
+            Silhouette silhouette = stocked.look().silhouette();
+            double across = stocked.vessel()
+                    .map(vessel -> vessel.widthAt(vessel.depth()).inMillimetres())
+                    .orElse(1.0);
+            double deep = stocked.vessel()
+                    .flatMap(vessel -> vessel.shape().hasSecondMeasure() && vessel instanceof Box
+                            ? vessel.secondMeasure().map(Length::inMillimetres)
+                            : Optional.of(across))
+                    .orElse(across);
+            return deep * silhouette.widens() / (across * silhouette.lengthens());
         }
+        return stocked.material()
+                .form()
+                .filter(form -> form.longest().isMoreThan(form.middle()))
+                .map(form -> isDisc(stocked)
+                        ? 1.0
+                        : form.middle().inMillimetres() / form.longest().inMillimetres())
+                .orElse(1.0);
     }
 
-    private static void cord(Sheet sheet) {
-        for (int step = 0; step < 40; step++) {
-            double from = step / 40.0;
-            double to = (step + 1) / 40.0;
-            sheet.line(6 + 48 * from, wave(from), 6 + 48 * to, wave(to), Style.ACCENT);
-        }
+    private static boolean isDisc(Stocked stocked) {
+        return stocked.material().form().stream()
+                .anyMatch(
+                        form -> form instanceof Solid.Rod rod && rod.diameter().isMoreThan(rod.length()));
     }
 
-    private static double wave(double at) {
-        return MIDDLE + 12 * Math.sin(at * 3 * Math.PI);
-    }
-
-    private static void scissors(Sheet sheet) {
-        sheet.shape(Style.FILL_2, 12, 8, 18, 6, 36, 38, 31, 40)
-                .shape(Style.FILL_2, 48, 8, 42, 6, 24, 38, 29, 40)
-                .round(21, 47, 8, Style.FILL)
-                .round(39, 47, 8, Style.FILL)
-                .round(21, 47, 3.5, Style.OUTLINE)
-                .round(39, 47, 3.5, Style.OUTLINE);
-    }
-
-    private static void solid(Sheet sheet, Solid form) {
-        double scale = ROOM / form.longest().inMillimetres();
-        double high = Math.max(5, form.middle().inMillimetres() * scale);
-        if (form instanceof Solid.Ball) {
-            sheet.round(MIDDLE, MIDDLE, ROOM / 2, Style.FILL);
-        } else if (form instanceof Solid.Grain) {
-            List<Double> points = new ArrayList<>();
-            for (int step = 0; step < 36; step++) {
-                points.add(MIDDLE + ROOM / 2 * Math.cos(step * Math.PI / 18));
-                points.add(MIDDLE + high / 2 * Math.sin(step * Math.PI / 18));
-            }
-            sheet.shape(
-                    Style.FILL, points.stream().mapToDouble(Double::doubleValue).toArray());
-        } else if (form instanceof Solid.Rod rod && rod.diameter().isMoreThan(rod.length())) {
-            sheet.round(MIDDLE, MIDDLE, ROOM / 2, Style.FILL).round(MIDDLE, MIDDLE, ROOM / 6, Style.OUTLINE);
-        } else if (FLAT.isMoreThan(form.shortest()) && !(form instanceof Solid.Rod)) {
-            flat(sheet, high);
-        } else if (FLAT.isMoreThan(form.shortest()) && !(form instanceof Solid.Rod)) {
-            flat(sheet, high);
-        } else {
-            sheet.box(
-                    MIDDLE - ROOM / 2,
-                    MIDDLE - high / 2,
-                    ROOM,
-                    high,
-                    form instanceof Solid.Rod ? Style.FILL_2 : Style.FILL_3);
-        }
-    }
-
-    /** Paper, card or cloth: a sheet with its corner turned down. */
-    private static void flat(Sheet sheet, double high) {
-        double left = MIDDLE - ROOM / 2;
-        double right = MIDDLE + ROOM / 2;
-        double top = MIDDLE - high / 2;
-        double fold = Math.min(high, ROOM) / 3;
-        sheet.shape(Style.FILL_3, left, top, right - fold, top, right, top + fold, right, top + high, left, top + high)
-                .shape(Style.OUTLINE, right - fold, top, right - fold, top + fold, right, top + fold);
+    /** A bowl of it, with its grain as far as it lies in the bowl. */
+    private static void poured(Sheet sheet, Colour colour, Grain grain) {
+        double middle = SIDE / 2;
+        sheet.stroke(new Stroke(Ink.FACE, Path.ellipse(middle, middle, ROOM / 2, ROOM / 2)), colour);
+        double scale = ROOM / Grain.TILE;
+        List<Stroke> strokes = grain.tile();
+        strokes.stream()
+                .map(stroke -> new Stroke(
+                        stroke.ink(), stroke.path().placed(scale, scale, 0, (SIDE - ROOM) / 2, (SIDE - ROOM) / 2)))
+                .filter(stroke -> stroke.path().isWithin(middle, middle, ROOM / 2 - 1))
+                .forEach(stroke -> sheet.stroke(stroke, colour));
     }
 }

@@ -1,5 +1,6 @@
 package app.carder.core.cupboard;
 
+import app.carder.core.look.Look;
 import app.carder.core.material.Material;
 import app.carder.core.measure.Mass;
 import app.carder.core.measure.Money;
@@ -27,6 +28,8 @@ public record Stocked(
         Amount stock,
         String keptIn,
         Optional<Integer> keepsDays) {
+
+    private static final Mass USUAL_STEP = Mass.ofGrams(500);
 
     /**
      * Refuses what contradicts itself.
@@ -116,6 +119,33 @@ public record Stocked(
     /** How it is bought by mass. */
     public Optional<Fill.Pack> pack() {
         return bought.flatMap(how -> how.content().mass().map(mass -> new Fill.Pack(mass, how.price())));
+    }
+
+    /** What one more or less of it is in stock: a pack of what is poured, half a kilogram where nobody knows the pack; a piece of the rest. */
+    public Amount step() {
+        return material.kind().isPoured()
+                ? Amount.of(bought.flatMap(how -> how.content().mass()).orElse(USUAL_STEP))
+                : Amount.of(1);
+    }
+
+    /**
+     * What is in stock after so many steps; never less than nothing. Where nobody wrote down how much there is, it counts from nothing.
+     *
+     * @param steps more, or less where below 0
+     */
+    public Amount stockAfter(int steps) {
+        if (material.kind().isPoured()) {
+            Mass there = stock.mass().orElse(Mass.ZERO);
+            Mass change = Mass.ofGrams(step().mass().orElse(USUAL_STEP).inGrams() * Math.abs(steps));
+            return Amount.of(
+                    steps >= 0 ? there.plus(change) : change.isMoreThan(there) ? Mass.ZERO : there.minus(change));
+        }
+        return Amount.of(Math.max(0, stock.pieces().orElse(0) + steps));
+    }
+
+    /** How it looks; guessed from its form where it is none of the things that ship. */
+    public Look look() {
+        return Optional.ofNullable(Look.shipped().get(code)).orElseGet(() -> Look.guessed(material, vessel));
     }
 
     /** For people. */

@@ -1,8 +1,13 @@
 package app.carder.core.drawing;
 
+import app.carder.core.look.Colour;
+import app.carder.core.look.Ink;
+import app.carder.core.look.Path;
+import app.carder.core.look.Stroke;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -104,6 +109,20 @@ public record Sketch(double width, double height, String title, String descripti
     public record Line(double x1, double y1, double x2, double y2, Style style) implements Mark {}
 
     /**
+     * A stroke in colours of its own.
+     *
+     * @param path where
+     * @param face its colour; absent for a line
+     * @param hasEdge whether it has an edge of ink
+     */
+    public record Figure(Path path, Optional<Colour> face, boolean hasEdge) implements Mark {
+        @Override
+        public Style style() {
+            return Style.WALL;
+        }
+    }
+
+    /**
      * A few words.
      *
      * @param x of its middle
@@ -141,6 +160,12 @@ public record Sketch(double width, double height, String title, String descripti
         /** A straight line. */
         public Sheet line(double x1, double y1, double x2, double y2, Style style) {
             marks.add(new Line(x1, y1, x2, y2, style));
+            return this;
+        }
+
+        /** A stroke of a thing of that colour. */
+        public Sheet stroke(Stroke stroke, Colour colour) {
+            marks.add(new Figure(stroke.path(), stroke.ink().face(colour), stroke.ink() != Ink.INK));
             return this;
         }
 

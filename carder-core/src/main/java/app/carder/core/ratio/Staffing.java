@@ -1,5 +1,6 @@
 package app.carder.core.ratio;
 
+import app.carder.core.drawing.Sketch;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -97,6 +98,11 @@ public record Staffing(RatioRule rule, List<Stretch> stretches) {
 
     private static boolean holds(LocalTime from, LocalTime until, LocalTime time) {
         return !time.isBefore(from) && time.isBefore(until);
+    }
+
+    /** The day drawn over its hours; absent where nobody is listed. */
+    public Optional<Sketch> drawing() {
+        return StaffingDrawing.of(this);
     }
 
     /** Where adults are missing, in order; neighbouring stretches with the same adults that miss

@@ -77,6 +77,12 @@ public record VesselDrawing(
         }
     }
 
+    /** The part of the sheet that shows it from the side, with the bar, as an SVG {@code viewBox}. */
+    public String sideBox() {
+        double top = section.points().stream().mapToDouble(Point::y).min().orElse(0) - width * MARGIN / 2;
+        return String.format(Locale.ROOT, "0 %.1f %.1f %.1f", top, width, height - top);
+    }
+
     /**
      * Draws a vessel.
      *

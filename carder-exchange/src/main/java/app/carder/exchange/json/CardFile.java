@@ -74,6 +74,7 @@ public record CardFile(
      * @param steps of its preparation
      * @param calculations kept with it; older files call them reckonings
      * @param kit that a child fetches; absent where there is none
+     * @param layout how it is laid out; absent where nobody chose
      */
     @JsonInclude(Include.NON_EMPTY)
     public record Card(
@@ -96,7 +97,8 @@ public record CardFile(
             @JsonAlias("rungs") List<LadderStep> ladder,
             List<Step> steps,
             @JsonAlias("reckonings") List<Kept> calculations,
-            @Nullable Kit kit) {
+            @Nullable Kit kit,
+            @Nullable Layout layout) {
         /** Takes what is left out as empty. */
         public Card {
             title = line(title);
@@ -114,6 +116,42 @@ public record CardFile(
             ladder = list(ladder);
             steps = list(steps);
             calculations = list(calculations);
+        }
+    }
+
+    /**
+     * How a card is laid out.
+     *
+     * @param arrangement ROW, RING, SLOTS, HEAP, PAIRS or FREE; empty for the usual one
+     * @param hand RIGHT or LEFT: where tools lie
+     * @param places of pieces that were moved by hand
+     */
+    @JsonInclude(Include.NON_EMPTY)
+    public record Layout(String arrangement, String hand, List<Place> places) {
+        /** Takes what is left out as empty. */
+        public Layout {
+            arrangement = words(arrangement);
+            hand = words(hand);
+            places = list(places);
+        }
+    }
+
+    /**
+     * Where a piece was put.
+     *
+     * @param material code
+     * @param number among its kind, from 1
+     * @param xMm of its middle, from the left edge of the tray
+     * @param yMm of its middle, downwards from the upper edge
+     * @param turn in degrees
+     * @param group what is moved together has one number; 0 for none
+     */
+    public record Place(String material, int number, BigDecimal xMm, BigDecimal yMm, int turn, int group) {
+        /** Takes what is left out as empty. */
+        public Place {
+            material = words(material);
+            xMm = xMm == null ? BigDecimal.ZERO : xMm;
+            yMm = yMm == null ? BigDecimal.ZERO : yMm;
         }
     }
 

@@ -28,7 +28,7 @@ enum Opened {
             "/lead-"),
     FOCUS("/rooms/{roomId}/focus"),
     LISTS("/rooms/{roomId}/lists"),
-    WEEK("/rooms/{roomId}/week", "/blocks", "/proposals", "/week"),
+    WEEK("/rooms/{roomId}/week", "/blocks", "/stays", "/proposals", "/week"),
     CARDS("/rooms/{roomId}/cards", "/rooms/{roomId}/bench"),
     PLAN("/rooms/{roomId}/plan", "/rooms/{roomId}/sightlines"),
     RULES("/rooms/{roomId}/rules", "/rooms/{roomId}/others"),

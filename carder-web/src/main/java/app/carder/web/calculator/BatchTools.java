@@ -107,7 +107,9 @@ final class BatchTools {
                                 Servings.ofJuice(
                                         inputs.whole("cups"), inputs.millilitres("cup"), inputs.millilitres("first")),
                                 Said.say("tool.fruits"),
-                                inputs.set("Fruit for juice", Map.of("fruit", inputs.whole("cups"))))),
+                                inputs.set(
+                                        Said.say("tool.fruit-for-juice"),
+                                        Map.of(Said.say("tool.fruit"), inputs.whole("cups"))))),
                 new Tool(
                         "kits",
                         Said.of("tool.kits"),

@@ -46,7 +46,9 @@ final class ControlOfErrorTools {
                                 Field.whole("pieces", Said.of("tool.pieces"), "", 6, 0, 1000),
                                 Field.whole("slots", Said.of("tool.slots"), "", 6, 1, 1000)),
                         inputs -> checked(
-                                inputs.set("Pieces of the set", Map.of("pieces", inputs.whole("pieces"))),
+                                inputs.set(
+                                        Said.say("tool.pieces-of-the-set"),
+                                        Map.of(Said.say("tool.the-pieces"), inputs.whole("pieces"))),
                                 Sets.slots(inputs.whole("pieces"), inputs.whole("slots")),
                                 rows(
                                         List.of(inputs.whole("pieces"), inputs.whole("slots")),
@@ -130,7 +132,9 @@ final class ControlOfErrorTools {
                                 Field.whole("sets", Said.of("tool.stories"), "", 4, 1, 100),
                                 Field.whole("basket", Said.of("tool.cards-in-the-basket"), "", 12, 0, 1000)),
                         inputs -> checked(
-                                inputs.set("Pieces of the set", Map.of("story cards", inputs.whole("basket"))),
+                                inputs.set(
+                                        Said.say("tool.pieces-of-the-set"),
+                                        Map.of(Said.say("tool.story-cards"), inputs.whole("basket"))),
                                 Sets.sequence(inputs.whole("cards"), inputs.whole("sets"), inputs.whole("basket")),
                                 rows(List.of(inputs.whole("cards")), List.of(Said.say("tool.in-order"))))),
                 new Tool(
@@ -177,7 +181,7 @@ final class ControlOfErrorTools {
     private static List<Ingredient> pieces(Inputs inputs, List<Pile> piles) {
         Map<String, Integer> pieces = new LinkedHashMap<>();
         piles.forEach(pile -> pieces.merge(pile.name(), pile.pieces(), Integer::sum));
-        return inputs.set("Pieces of the set", pieces);
+        return inputs.set(Said.say("tool.pieces-of-the-set"), pieces);
     }
 
     private static Made things(List<Ingredient> pieces) {
@@ -247,7 +251,9 @@ final class ControlOfErrorTools {
                     .label(14 + at % 10 * 24, 18 + at / 10 * 24, 10, there ? Integer.toString(number) : "?");
         }
         return checked(
-                inputs.set("Pieces of the set", Map.of("numbers on the mat", present.size())),
+                inputs.set(
+                        Said.say("tool.pieces-of-the-set"),
+                        Map.of(Said.say("tool.numbers-on-the-mat"), present.size())),
                 check,
                 sheet.done(248, 8 + (at + 9) / 10 * 24, Said.say("tool.the-row"), check.childNotices()));
     }
@@ -287,9 +293,9 @@ final class ControlOfErrorTools {
                 cutOut.isEmpty() ? -1 : Integer.parseInt(cutOut));
         ToolAnswer.Builder answer = ToolAnswer.of(
                         things(inputs.set(
-                                "Pieces of the set",
+                                Said.say("tool.pieces-of-the-set"),
                                 Map.of(
-                                        "cut-out pictures",
+                                        Said.say("tool.cut-out-pictures"),
                                         grid.copies().stream()
                                                 .mapToInt(Integer::intValue)
                                                 .sum()))),

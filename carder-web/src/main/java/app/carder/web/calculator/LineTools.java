@@ -137,7 +137,8 @@ final class LineTools {
         boolean fits = game.fitsWithin(attention);
         Map<String, Integer> pieces = Map.of("die", 1, "counters", inputs.whole("players"));
         return ToolAnswer.of(
-                        new Made.Things(Said.say("tool.dice-game"), inputs.set("Pieces of the game", pieces)),
+                        new Made.Things(
+                                Said.say("tool.dice-game"), inputs.set(Said.say("tool.pieces-of-the-game"), pieces)),
                         game.calculation())
                 .verdict(
                         fits,

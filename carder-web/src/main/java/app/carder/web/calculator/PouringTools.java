@@ -132,7 +132,7 @@ final class PouringTools {
         Map<String, Integer> vessels = new LinkedHashMap<>();
         vessels.put(set.from().name(), 1);
         set.into().forEach(into -> vessels.merge(into.name(), 1, Integer::sum));
-        List<Ingredient> out = new ArrayList<>(inputs.set("Pouring set", vessels));
+        List<Ingredient> out = new ArrayList<>(inputs.set(Said.say("tool.pouring-set"), vessels));
         out.add(Ingredient.of(fill.code(), fill.name(), Amount.of(set.mass())));
         return new Made.Things(Said.say("tool.pouring-set"), out);
     }
@@ -261,7 +261,8 @@ final class PouringTools {
         for (int spoon = 0; spoon < drawn; spoon++) {
             sheet.round(10 + spoon % 15 * 14, 10 + spoon / 15 * 14, 5, Style.FILL);
         }
-        List<Ingredient> out = new ArrayList<>(inputs.set("Spooning", Map.of("what is spooned", 1)));
+        List<Ingredient> out =
+                new ArrayList<>(inputs.set(Said.say("tool.spooning"), Map.of(Said.say("tool.what-is-spooned"), 1)));
         out.add(inputs.pieces("spoon", 1));
         return ToolAnswer.of(new Made.Things(Said.say("tool.spooning"), out), moved.calculation())
                 .figure(Said.say("tool.spoonfuls"), Long.toString(moved.spoonfuls()))

@@ -4,6 +4,7 @@ import app.carder.core.card.Card;
 import app.carder.core.card.PutOut;
 import app.carder.core.card.SetOutGate;
 import app.carder.core.ladder.LadderStep;
+import app.carder.core.picture.SetUpPicture;
 import app.carder.core.practice.GrainAdvice;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.safety.ChildPresent;
@@ -19,6 +20,7 @@ import app.carder.web.card.SafetyService.Present;
 import app.carder.web.kits.KitService;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Required;
+import app.carder.web.picture.PictureSvg;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
@@ -90,7 +92,11 @@ public class BenchService {
         Optional<Vessel> vessel = laid.contents().vessel();
         List<MaterialView> things = laid.inOrder();
         Present present = safety.present(settingId, room, moment);
+        SetUpPicture picture = CardPictures.draw(laid, card.settingOut(), List.of());
         return new BenchView(
+                Optional.of(picture)
+                        .filter(found -> !found.isEmpty())
+                        .map(found -> PictureSvg.of(found, card.purpose().title(), "b")),
                 vessel.map(found -> VesselDrawing.of(found, putOut.depths())),
                 putOut.amounts(),
                 putOut.plan(),

@@ -21,6 +21,7 @@ import java.util.UUID;
 /**
  * What the margin of a card shows.
  *
+ * @param picture how it looks set out, as SVG; absent where there is nothing to draw yet
  * @param drawing of the vessel
  * @param amounts of what is poured; absent where there is nothing to work out
  * @param plan of its use; absent where there is nothing to work out
@@ -39,6 +40,7 @@ import java.util.UUID;
  * @param on the day
  */
 public record BenchView(
+        Optional<String> picture,
         Optional<VesselDrawing> drawing,
         Optional<Fill.Amounts> amounts,
         Optional<FillPlan.Plan> plan,

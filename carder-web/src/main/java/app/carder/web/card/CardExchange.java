@@ -164,7 +164,8 @@ class CardExchange {
                         card.contents().resolved(portion -> portion.equals(kit) ? kitHere(settingId, kit) : portion),
                         card.usage(),
                         card.ladder(),
-                        card.preparation()))
+                        card.preparation(),
+                        card.settingOut()))
                 .orElse(card);
     }
 

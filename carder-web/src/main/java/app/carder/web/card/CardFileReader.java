@@ -1,5 +1,6 @@
 package app.carder.web.card;
 
+import app.carder.core.card.Arrangement;
 import app.carder.core.card.Card;
 import app.carder.core.card.CardLimits;
 import app.carder.core.card.Contents;
@@ -8,6 +9,7 @@ import app.carder.core.card.Ingredient;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.card.Purpose;
+import app.carder.core.card.SettingOut;
 import app.carder.core.card.Usage;
 import app.carder.core.card.WrittenStep;
 import app.carder.core.cupboard.Stocked.Amount;
@@ -147,7 +149,28 @@ final class CardFileReader {
                         use(card.use()),
                         card.units().isEmpty() ? Usage.Units.METRIC : oneOf(Usage.Units.class, "unit", card.units())),
                 ladderSteps(card),
-                steps(card));
+                steps(card),
+                settingOut(card.layout()));
+    }
+
+    private SettingOut settingOut(CardFile.@Nullable Layout layout) {
+        if (layout == null) {
+            return SettingOut.USUAL;
+        }
+        return new SettingOut(
+                layout.arrangement().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(oneOf(Arrangement.class, "arrangement", layout.arrangement())),
+                layout.hand().isEmpty() ? SettingOut.Hand.RIGHT : oneOf(SettingOut.Hand.class, "hand", layout.hand()),
+                few("places", layout.places(), CardLimits.MOST_PLACES).stream()
+                        .map(place -> new SettingOut.Place(
+                                LaidOut.key(material(place.material()).id()),
+                                place.number(),
+                                place.xMm().doubleValue(),
+                                place.yMm().doubleValue(),
+                                place.turn(),
+                                place.group()))
+                        .toList());
     }
 
     private static Optional<Integer> difficulty(@Nullable Integer said) {

@@ -4,6 +4,7 @@ import app.carder.core.card.Card;
 import app.carder.core.card.Made;
 import app.carder.core.card.Portion;
 import app.carder.core.card.Purpose;
+import app.carder.core.card.SettingOut;
 import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.measure.Length;
@@ -22,6 +23,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Says a card, and what it puts out, in the terms of a card file. */
 final class CardFileWriter {
@@ -103,7 +105,36 @@ final class CardFileWriter {
                                 step.after()))
                         .toList(),
                 laid.contents().kept().stream().map(kept -> kept(kept, used)).toList(),
-                laid.contents().kit().map(kit -> kit(kit, used)).orElse(null));
+                laid.contents().kit().map(kit -> kit(kit, used)).orElse(null),
+                layout(said.settingOut(), used));
+    }
+
+    private static CardFile.@Nullable Layout layout(SettingOut settingOut, Map<UUID, MaterialView> used) {
+        if (settingOut.equals(SettingOut.USUAL)) {
+            return null;
+        }
+        return new CardFile.Layout(
+                settingOut.arrangement().map(Enum::name).orElse(""),
+                settingOut.hand().name(),
+                settingOut.places().stream()
+                        .map(place -> place(place, used))
+                        .filter(place -> !place.material().isEmpty())
+                        .toList());
+    }
+
+    /** A mix has no code of its own: it is laid out again where the file is read. */
+    private static CardFile.Place place(SettingOut.Place place, Map<UUID, MaterialView> used) {
+        return new CardFile.Place(
+                used.values().stream()
+                        .filter(thing -> LaidOut.key(thing.id()).equals(place.thing()))
+                        .map(MaterialView::code)
+                        .findFirst()
+                        .orElse(""),
+                place.number(),
+                BigDecimal.valueOf(Math.round(place.x() * 10), 1),
+                BigDecimal.valueOf(Math.round(place.y() * 10), 1),
+                (int) Math.round(place.turn()),
+                place.group());
     }
 
     private static CardFile.Kept kept(Portion.Kept kept, Map<UUID, MaterialView> used) {

@@ -6,6 +6,7 @@ import app.carder.core.card.Contents;
 import app.carder.core.card.Coverage;
 import app.carder.core.card.Portion;
 import app.carder.core.card.Purpose;
+import app.carder.core.card.SettingOut;
 import app.carder.core.card.Usage;
 import app.carder.core.card.Usage.Units;
 import app.carder.core.framework.Framework;
@@ -214,7 +215,8 @@ final class CardForm {
                 contents,
                 new Usage(use(), typed.has("units", Units.HOUSEHOLD.name()) ? Units.HOUSEHOLD : Units.METRIC),
                 there.map(Card::ladder).orElse(List.of()),
-                there.map(Card::preparation).orElse(List.of()));
+                there.map(Card::preparation).orElse(List.of()),
+                there.map(Card::settingOut).orElse(SettingOut.USUAL));
     }
 
     private Optional<Integer> difficulty() {

@@ -16,6 +16,7 @@ import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialView;
 import app.carder.web.page.Printer;
+import app.carder.web.picture.PictureSvg;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
@@ -39,12 +40,16 @@ class CardPrint {
     /** Of the line at the foot of each half: where they cannot be read, something was cut off. */
     private static final int MOST_TALLIES = 12;
 
-    private static final int MOST_PICTURES = 4;
+    /** The picture of a card on A5, in millimetres. */
+    private static final int PICTURE_WIDE = 62;
+
+    private static final int PICTURE_HIGH = 44;
 
     private final CardService deck;
     private final BenchService bench;
     private final CalculatorService calculator;
     private final ContentsService contents;
+    private final CardPictures pictures;
     private final RoomService rooms;
     private final SettingService settings;
     private final Printer printer;
@@ -54,6 +59,7 @@ class CardPrint {
             BenchService bench,
             CalculatorService calculator,
             ContentsService contents,
+            CardPictures pictures,
             RoomService rooms,
             SettingService settings,
             Printer printer) {
@@ -61,6 +67,7 @@ class CardPrint {
         this.bench = bench;
         this.calculator = calculator;
         this.contents = contents;
+        this.pictures = pictures;
         this.rooms = rooms;
         this.settings = settings;
         this.printer = printer;
@@ -77,7 +84,7 @@ class CardPrint {
      * @param ladderSteps of its ladder
      * @param sets what its calculations say, in a line each
      * @param kit that it asks for
-     * @param pictures of the first things that are put out
+     * @param picture how it looks set out, as SVG; empty where there is nothing to draw
      */
     record Printed(
             CardView card,
@@ -88,7 +95,7 @@ class CardPrint {
             List<WrittenStep> ladderSteps,
             List<String> sets,
             Optional<KitView> kit,
-            List<Sketch> pictures) {}
+            String picture) {}
 
     /** What of a card stands on a half of a sheet. */
     enum Part {
@@ -253,10 +260,10 @@ class CardPrint {
                         .flatMap(asked -> asked.answer().map(answer -> line(asked, answer)).stream())
                         .toList(),
                 calculated.kit(),
-                putOut(settingId, card)
-                        .limit(MOST_PICTURES)
-                        .map(material -> Picture.of(material.stocked()))
-                        .toList());
+                Optional.of(pictures.of(settingId, card))
+                        .filter(picture -> !picture.isEmpty())
+                        .map(picture -> PictureSvg.printed(picture, card.title(), PICTURE_WIDE, PICTURE_HIGH))
+                        .orElse(""));
     }
 
     private static String line(CalculatorService.Asked asked, ToolAnswer answer) {

@@ -4,6 +4,7 @@ import app.carder.core.card.Card;
 import app.carder.core.card.CardLimits;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
+import app.carder.core.card.SettingOut;
 import app.carder.core.card.WrittenStep;
 import app.carder.core.safety.Answer;
 import app.carder.web.account.Viewer;
@@ -93,6 +94,12 @@ public class CardService {
         lines.deleteBySettingIdAndCardId(viewer.settingId(), cardId);
         putOut(viewer.settingId(), cardId, card);
         return Optional.empty();
+    }
+
+    /** Keeps how a card is laid out. */
+    @Transactional
+    public void layOut(Viewer viewer, UUID cardId, SettingOut settingOut) {
+        find(viewer.settingId(), cardId).layOut(settingOut, viewer.name(), clock.instant());
     }
 
     /** Writes the steps of a card's ladder anew. */

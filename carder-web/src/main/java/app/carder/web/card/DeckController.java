@@ -41,8 +41,10 @@ class DeckController {
 
     private final CardService deck;
     private final RoomService rooms;
+    private final CardPictures pictures;
 
-    DeckController(CardService deck, RoomService rooms) {
+    DeckController(CardService deck, RoomService rooms, CardPictures pictures) {
+        this.pictures = pictures;
         this.deck = deck;
         this.rooms = rooms;
     }
@@ -76,6 +78,7 @@ class DeckController {
         model.addAttribute("rooms", rooms.all(viewer.settingId()));
         model.addAttribute("notch", wanted.orElse(""));
         model.addAttribute("by", by);
+        model.addAttribute("pictures", pictures.edition(viewer.settingId()));
         model.addAttribute("url", "/rooms/" + roomId + "/cards" + (by.isEmpty() ? "" : "?by=" + by));
         if (List.of("week", "room", "area").contains(by)) {
             model.addAttribute("groups", groups(viewer, room, by, wanted));

@@ -1,11 +1,13 @@
 package app.carder.web.card;
 
+import app.carder.core.card.Arrangement;
 import app.carder.core.card.Card;
 import app.carder.core.card.Contents;
 import app.carder.core.card.Coverage;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.card.Purpose;
+import app.carder.core.card.SettingOut;
 import app.carder.core.card.Usage;
 import app.carder.core.card.WrittenStep;
 import app.carder.core.framework.Sense;
@@ -35,6 +37,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** An invitation to play. */
@@ -89,6 +93,16 @@ class StoredCard extends ScopedRecord {
     private int sessionsPerYear;
     private @Nullable LocalDate weekOf;
     private @Nullable UUID kitId;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Arrangement arrangement;
+
+    @Enumerated(EnumType.STRING)
+    private SettingOut.Hand hand;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<SettingOut.Place> places;
+
     private String changedBy;
     private Instant changedAt;
 
@@ -133,9 +147,25 @@ class StoredCard extends ScopedRecord {
         sessionsPerFill = term.sessionsPerFill();
         sessionsPerYear = term.sessionsPerYear();
         kitId = card.contents().kit().map(kit -> UUID.fromString(kit.kit())).orElse(null);
+        arrangement = card.settingOut().arrangement().orElse(null);
+        hand = card.settingOut().hand();
+        places = card.settingOut().places();
         weekOf = change.weekOf().orElse(null);
         changedBy = change.by();
         changedAt = change.at();
+    }
+
+    /** Lays the card out in another way. */
+    void layOut(SettingOut settingOut, String by, Instant at) {
+        arrangement = settingOut.arrangement().orElse(null);
+        hand = settingOut.hand();
+        places = settingOut.places();
+        changedBy = by;
+        changedAt = at;
+    }
+
+    private SettingOut settingOut() {
+        return new SettingOut(Optional.ofNullable(arrangement), hand, places);
     }
 
     UUID roomId() {
@@ -179,7 +209,8 @@ class StoredCard extends ScopedRecord {
                 contents,
                 new Usage(new FillPlan.Use(vessels, spillPercent, children, sessionsPerFill, sessionsPerYear), units),
                 parts.ladder(),
-                parts.steps());
+                parts.steps(),
+                settingOut());
     }
 
     Optional<LocalDate> weekOf() {

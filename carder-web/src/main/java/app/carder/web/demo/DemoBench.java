@@ -6,6 +6,7 @@ import app.carder.core.card.Coverage;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.card.Purpose;
+import app.carder.core.card.SettingOut;
 import app.carder.core.card.Usage;
 import app.carder.core.card.WrittenStep;
 import app.carder.core.cupboard.Stocked;
@@ -223,7 +224,8 @@ class DemoBench {
                         .toList()),
                 new Usage(use(card.one("use")), Usage.Units.METRIC),
                 List.of(),
-                List.of());
+                List.of(),
+                SettingOut.USUAL);
     }
 
     private static Optional<Vessel> vessel(String said, Map<String, MaterialView> byCode) {

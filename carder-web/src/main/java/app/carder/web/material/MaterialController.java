@@ -3,6 +3,7 @@ package app.carder.web.material;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.material.MaterialKind;
+import app.carder.core.material.Trait;
 import app.carder.core.measure.Mass;
 import app.carder.core.vessel.VesselShape;
 import app.carder.web.account.AllowedTo;
@@ -12,16 +13,23 @@ import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
+import app.carder.web.picture.PictureSvg;
 import app.carder.web.setting.Ids;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.math.BigDecimal;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -31,6 +39,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The cupboard's pages: looking something up, writing it down, counting what is left. */
 @Controller
@@ -49,9 +58,18 @@ class MaterialController {
             @AuthenticationPrincipal Viewer viewer,
             @RequestParam(name = "q", defaultValue = "") String query,
             @RequestParam(name = "kind", defaultValue = "") String kind,
+            @RequestParam(name = "allergen", defaultValue = "") String allergen,
+            @RequestParam(name = "hazard", defaultValue = "") String hazard,
+            @RequestParam(name = "place", defaultValue = "") String place,
             @RequestParam(name = "page", defaultValue = "0") int number,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
-        ModelAndView page = list(viewer, query, kind, number, "", Typed.nothing(), new FormErrors());
+        ModelAndView page = list(
+                viewer,
+                new Filter(query, kind, allergen, hazard, place),
+                number,
+                "",
+                Typed.nothing(),
+                new FormErrors());
         if (requestType.equals("partial")) {
             page.setViewName("material/materials :: rows");
         }
@@ -80,6 +98,22 @@ class MaterialController {
     ModelAndView open(@AuthenticationPrincipal Viewer viewer, @PathVariable("materialId") UUID materialId) {
         MaterialView material = materials.get(viewer.settingId(), materialId);
         return form(material, MaterialForm.of(material), new FormErrors());
+    }
+
+    /** The picture of its label in lines that can be felt. */
+    @GetMapping("/materials/{materialId}/relief.svg")
+    ResponseEntity<String> relief(@AuthenticationPrincipal Viewer viewer, @PathVariable("materialId") UUID materialId) {
+        MaterialView material = materials.get(viewer.settingId(), materialId);
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("image/svg+xml"))
+                .cacheControl(CacheControl.noStore())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(material.code() + ".svg")
+                                .build()
+                                .toString())
+                .body(PictureSvg.relief(material.picture()));
     }
 
     @PostMapping("/materials/{materialId}")
@@ -115,10 +149,12 @@ class MaterialController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         MaterialView material = materials.get(viewer.settingId(), materialId);
-        Optional<Amount> stock = stock(typed.text("stock"), material);
+        Optional<Amount> stock = typed.text("step").isEmpty()
+                ? stock(typed.text("stock"), material)
+                : Optional.of(material.stocked().stockAfter(typed.has("step", "more") ? 1 : -1));
         if (stock.isEmpty()) {
             errors.add("stock-" + materialId, "material.stock", typed.text("stock"));
-            return list(viewer, material.name(), "", 0, materialId.toString(), typed, errors);
+            return list(viewer, Filter.byName(material.name()), 0, materialId.toString(), typed, errors);
         }
         materials.count(viewer.settingId(), materialId, stock.get());
         return new ModelAndView("redirect:" + back(typed) + "#m-" + materialId);
@@ -167,20 +203,79 @@ class MaterialController {
         return stocked;
     }
 
+    /**
+     * What of the cupboard is shown.
+     *
+     * @param query part of a name, a place, a trait or an allergen
+     * @param kind its name; empty for all
+     * @param allergen its name; empty for all
+     * @param hazard the name of a trait; empty for all
+     * @param place where it is kept; empty for all
+     */
+    public record Filter(String query, String kind, String allergen, String hazard, String place) {
+        static Filter byName(String name) {
+            return new Filter(name, "", "", "", "");
+        }
+
+        private boolean shows(MaterialView thing) {
+            return (kind.isEmpty() || thing.material().kind().name().equals(kind))
+                    && (allergen.isEmpty()
+                            || thing.material().allergens().stream()
+                                    .anyMatch(one -> one.name().equals(allergen)))
+                    && (hazard.isEmpty()
+                            || thing.material().traits().stream()
+                                    .anyMatch(one -> one.name().equals(hazard)))
+                    && (place.isEmpty() || thing.stocked().keptIn().equals(place))
+                    && matches(thing, query.strip().toLowerCase(Locale.ROOT));
+        }
+
+        /** As the rest of an address. */
+        public String address() {
+            return UriComponentsBuilder.newInstance()
+                    .queryParam("q", query.strip())
+                    .queryParam("kind", kind)
+                    .queryParam("allergen", allergen)
+                    .queryParam("hazard", hazard)
+                    .queryParam("place", place)
+                    .encode()
+                    .toUriString();
+        }
+    }
+
     private ModelAndView list(
-            Viewer viewer, String query, String kind, int number, String openMaterial, Typed typed, FormErrors errors) {
-        String wanted = query.strip().toLowerCase(Locale.ROOT);
-        List<MaterialView> found = materials.cupboard(viewer.settingId()).stream()
-                .filter(material ->
-                        kind.isEmpty() || material.material().kind().name().equals(kind))
-                .filter(material -> matches(material, wanted))
-                .toList();
+            Viewer viewer, Filter filter, int number, String openMaterial, Typed typed, FormErrors errors) {
+        List<MaterialView> all = materials.cupboard(viewer.settingId());
+        List<MaterialView> found = all.stream().filter(filter::shows).toList();
         ModelAndView page = new ModelAndView("material/materials");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("materials", Paging.of(found, number));
         page.addObject("total", found.size());
-        page.addObject("query", query.strip());
-        page.addObject("kind", kind);
+        page.addObject("filter", filter);
+        page.addObject("query", filter.query().strip());
+        page.addObject("kind", filter.kind());
+        page.addObject(
+                "allergens",
+                all.stream()
+                        .flatMap(thing -> thing.material().allergens().stream())
+                        .distinct()
+                        .sorted()
+                        .toList());
+        page.addObject(
+                "hazards",
+                all.stream()
+                        .flatMap(thing -> thing.material().traits().stream())
+                        .filter(trait -> trait != Trait.LOOKED_THROUGH)
+                        .distinct()
+                        .sorted(Comparator.comparing(Trait::words))
+                        .toList());
+        page.addObject(
+                "places",
+                all.stream()
+                        .map(thing -> thing.stocked().keptIn())
+                        .filter(place -> !place.isEmpty())
+                        .distinct()
+                        .sorted()
+                        .toList());
         page.addObject("kinds", MaterialKind.values());
         page.addObject("openMaterial", openMaterial);
         page.addObject("typed", typed);

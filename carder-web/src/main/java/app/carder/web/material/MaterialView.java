@@ -1,6 +1,8 @@
 package app.carder.web.material;
 
+import app.carder.core.cupboard.Picture;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.drawing.Sketch;
 import app.carder.core.material.Material;
 import app.carder.core.vessel.Fill.Pack;
 import java.util.Optional;
@@ -33,6 +35,11 @@ public record MaterialView(UUID id, int version, Stocked stocked) {
     /** For people. */
     public String name() {
         return stocked.name();
+    }
+
+    /** What it looks like. */
+    public Sketch picture() {
+        return Picture.of(stocked);
     }
 
     /** Whether it is measured by depth. */

@@ -1,5 +1,6 @@
 package app.carder.web.page;
 
+import app.carder.core.drawing.Sketch.Figure;
 import app.carder.core.drawing.Sketch.Label;
 import app.carder.core.drawing.Sketch.Line;
 import app.carder.core.drawing.Sketch.Mark;
@@ -44,7 +45,12 @@ public class Ink {
         return String.format(Locale.ROOT, "%.2f", width);
     }
 
-    /** Which kind of mark it is: shape, round, line or label. */
+    /** Width of the edge of a figure, for a drawing of so many units across. */
+    public String fine(double across) {
+        return String.format(Locale.ROOT, "%.2f", across / 75);
+    }
+
+    /** Which kind of mark it is: shape, round, line, figure or label. */
     public String kind(Mark mark) {
         if (mark instanceof Shape) {
             return "shape";
@@ -54,6 +60,9 @@ public class Ink {
         }
         if (mark instanceof Line) {
             return "line";
+        }
+        if (mark instanceof Figure) {
+            return "figure";
         }
         if (mark instanceof Label) {
             return "label";

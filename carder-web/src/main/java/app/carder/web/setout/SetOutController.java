@@ -9,6 +9,7 @@ import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.card.BenchService;
 import app.carder.web.card.BenchView;
+import app.carder.web.card.CardPictures;
 import app.carder.web.card.CardService;
 import app.carder.web.card.CardView;
 import app.carder.web.children.ChildService;
@@ -53,6 +54,7 @@ class SetOutController {
     private final RoomService rooms;
     private final AccountService accounts;
     private final SettingService settings;
+    private final CardPictures pictures;
 
     SetOutController(
             SetOutService setOuts,
@@ -62,7 +64,9 @@ class SetOutController {
             BenchService bench,
             RoomService rooms,
             AccountService accounts,
-            SettingService settings) {
+            SettingService settings,
+            CardPictures pictures) {
+        this.pictures = pictures;
         this.setOuts = setOuts;
         this.children = children;
         this.shelves = shelves;
@@ -99,6 +103,7 @@ class SetOutController {
         page.addObject("shelves", shelves.shelves(viewer.settingId(), room, out));
         page.addObject("outIds", out.stream().map(one -> one.card().id()).toList());
         page.addObject("cards", deck.inRoom(viewer.settingId(), room.id()));
+        page.addObject("pictures", pictures.edition(viewer.settingId()));
         return page;
     }
 

@@ -17,7 +17,7 @@ import org.springframework.web.context.request.RequestContextHolder;
 
 /** How often each area of a setting was written to, as the database's triggers count it when a transaction ends. */
 @Component
-class Changes implements TransactionExecutionListener {
+public class Changes implements TransactionExecutionListener {
 
     private static final String ATTRIBUTE = Changes.class.getName();
     private static final String COLUMNS =
@@ -28,6 +28,11 @@ class Changes implements TransactionExecutionListener {
 
     Changes(JdbcClient database) {
         this.database = database;
+    }
+
+    /** How often an area was written to: what was fetched under one count is right as long as it stands. */
+    public long count(SettingId settingId, Area area) {
+        return of(settingId, area).get(0);
     }
 
     /** The counts of some areas. The database is asked once in a request, and again after the request itself has written. */

@@ -3,6 +3,7 @@ package app.carder.web.today;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardPictures;
 import app.carder.web.page.NotFound;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -22,8 +23,10 @@ class TodayController {
     private final TodayService today;
     private final RoomService rooms;
     private final SettingService settings;
+    private final CardPictures pictures;
 
-    TodayController(TodayService today, RoomService rooms, SettingService settings) {
+    TodayController(TodayService today, RoomService rooms, SettingService settings, CardPictures pictures) {
+        this.pictures = pictures;
         this.today = today;
         this.rooms = rooms;
         this.settings = settings;
@@ -45,6 +48,7 @@ class TodayController {
                 .orElseThrow(NotFound::new);
         model.addAttribute("room", room);
         model.addAttribute("rooms", all);
+        model.addAttribute("pictures", pictures.edition(viewer.settingId()));
         model.addAttribute("day", today.of(viewer.settingId(), room, settings.minute(viewer.settingId())));
         return "today/today";
     }

@@ -99,6 +99,7 @@ class TodayService {
                 session.map(SessionView::session),
                 noticeAt(room, now),
                 staffing.flatMap(day -> day.at(time)),
+                staffing.flatMap(Staffing::drawing),
                 staffing.stream()
                         .flatMap(day -> day.shortfalls().stream())
                         .filter(stretch -> stretch.until().isAfter(time))

@@ -1,5 +1,6 @@
 package app.carder.web.today;
 
+import app.carder.core.drawing.Sketch;
 import app.carder.core.ratio.Staffing.Stretch;
 import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
@@ -25,6 +26,7 @@ import java.util.UUID;
  * @param session that goes on
  * @param noticeAt when children are told that the present stretch of play ends, at the latest; absent outside play
  * @param staffing who is in now; absent outside the day
+ * @param adults the day's adults, drawn; absent where nobody is listed
  * @param shortfalls stretches still to come, or going on, in which adults are missing
  * @param firstAid whether somebody with a certificate is on site all day; absent outside the day
  * @param out what is out now, or all day
@@ -42,6 +44,7 @@ record TodayView(
         Optional<DayStrip.Session> session,
         Optional<LocalTime> noticeAt,
         Optional<Stretch> staffing,
+        Optional<Sketch> adults,
         List<Stretch> shortfalls,
         Optional<FirstAid> firstAid,
         List<SetOutView> out,

@@ -4,15 +4,24 @@ import app.carder.core.card.SetOutGate;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Advised;
 import app.carder.core.week.Rotation.Mark;
+import app.carder.core.week.Rotation.Novelty;
+import app.carder.core.week.Stay;
 import app.carder.web.card.CardSummary;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.ZoneView;
 import app.carder.web.setting.OccasionView;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The board of a week.
@@ -42,6 +51,15 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
         public Day {
             occasions = List.copyOf(occasions);
             sessions = List.copyOf(sessions);
+        }
+
+        /** How many cards may not be set out on this day as things are. */
+        public long held() {
+            return sessions.stream()
+                    .flatMap(part -> part.cells().stream())
+                    .flatMap(cell -> cell.block().stream())
+                    .filter(block -> !block.gate().isOpen())
+                    .count();
         }
 
         /** Cards that children have never seen before this day, where they are more than are presented on one day; else 0. */
@@ -101,6 +119,198 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
     }
 
     /**
+     * A session with its places down and days across.
+     *
+     * @param session which
+     * @param lines its places
+     */
+    public record Part(SessionView session, List<Line> lines) {
+        /** Keeps its own copy. */
+        public Part {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /**
+     * A place over the week.
+     *
+     * @param label what people call it
+     * @param days the place on each day, absent where the session does not take place
+     */
+    public record Line(String label, List<LineDay> days) {
+        /** Keeps its own copy. */
+        public Line {
+            days = List.copyOf(days);
+        }
+
+        /** The same for a table: what reaches over several days is one cell. */
+        public List<Span> spans() {
+            List<Span> spans = new ArrayList<>();
+            int day = 0;
+            while (day < days.size()) {
+                Optional<Bar> bar = days.get(day).bar();
+                spans.add(new Span(
+                        bar.map(Bar::days).orElse(1), bar, days.get(day).cell().isPresent()));
+                day += bar.map(Bar::days).orElse(1);
+            }
+            return spans;
+        }
+
+        /** Whether nothing stands there all week. */
+        public boolean isEmpty() {
+            return days.stream().allMatch(day -> day.cell().flatMap(Cell::block).isEmpty());
+        }
+    }
+
+    /**
+     * A cell of the board as a table.
+     *
+     * @param days that it reaches over
+     * @param bar what stands there
+     * @param isPlace whether anything could
+     */
+    public record Span(int days, Optional<Bar> bar, boolean isPlace) {}
+
+    /**
+     * A place on a day.
+     *
+     * @param on which day
+     * @param cell the place; absent where the session does not take place
+     * @param bar what begins there
+     */
+    public record LineDay(LocalDate on, Optional<Cell> cell, Optional<Bar> bar) {}
+
+    /**
+     * A card over the days that it stays in one place.
+     *
+     * @param blocks of each day
+     * @param days how many days it reaches over, closed ones among them
+     * @param due whether it has been out so long that it is due for a change
+     */
+    public record Bar(List<Block> blocks, int days, boolean due) {
+        /** Keeps its own copy. */
+        public Bar {
+            blocks = List.copyOf(blocks);
+        }
+
+        /** Its first day. */
+        public Block first() {
+            return blocks.get(0);
+        }
+
+        /** The ids of all its days. */
+        public String ids() {
+            return blocks.stream().map(block -> block.id().toString()).collect(Collectors.joining(" "));
+        }
+
+        /** Which card. */
+        public CardSummary card() {
+            return first().card();
+        }
+
+        /** Whether a proposal leaves all of it there. */
+        public boolean isPinned() {
+            return blocks.stream().allMatch(Block::pinned);
+        }
+
+        /** What holds it, each once, with the days that it holds it on. */
+        public List<SaidOn> held() {
+            return said(block -> block.gate().held());
+        }
+
+        /** Why an adult stays with it, each once. */
+        public List<SaidOn> stays() {
+            return said(block -> block.gate().stays());
+        }
+
+        /** What holds it, for what is printed: no child is named. */
+        public List<SaidOn> heldNamingNobody() {
+            return said(block -> block.gate().heldNamingNobody());
+        }
+
+        private List<SaidOn> said(Function<Block, String> what) {
+            return blocks.stream()
+                    .map(what)
+                    .filter(words -> !words.isEmpty())
+                    .distinct()
+                    .map(words -> {
+                        List<LocalDate> on = blocks.stream()
+                                .filter(block -> what.apply(block).equals(words))
+                                .map(Block::on)
+                                .toList();
+                        return new SaidOn(words, on, on.size() == blocks.size());
+                    })
+                    .toList();
+        }
+
+        /** All that holds it and why an adult stays, in one line for who does not see the bar. */
+        public String all() {
+            return Stream.concat(held().stream(), stays().stream())
+                    .map(line -> ". " + line.words())
+                    .collect(Collectors.joining());
+        }
+    }
+
+    /**
+     * What is said of a bar.
+     *
+     * @param words what
+     * @param on its days
+     * @param isAlways whether that is all days of the bar
+     */
+    public record SaidOn(String words, List<LocalDate> on, boolean isAlways) {
+        /** Keeps its own copy. */
+        public SaidOn {
+            on = List.copyOf(on);
+        }
+    }
+
+    /** The board with places down and days across. */
+    public List<Part> parts() {
+        List<Boolean> open = days.stream().map(Day::open).toList();
+        Set<UUID> due = deck.stream()
+                .filter(one -> one.advised().turn() == Novelty.CHANGE)
+                .map(one -> one.card().id())
+                .collect(Collectors.toSet());
+        return rows().stream()
+                .map(row -> new Part(
+                        row.session(),
+                        row.byDay().stream()
+                                .flatMap(Optional::stream)
+                                .flatMap(session -> session.cells().stream())
+                                .map(Cell::label)
+                                .distinct()
+                                .map(label -> line(row, label, open, due))
+                                .toList()))
+                .toList();
+    }
+
+    private Line line(Row row, String label, List<Boolean> open, Set<UUID> due) {
+        List<Optional<Cell>> cells = row.byDay().stream()
+                .map(session -> session.flatMap(one -> one.cells().stream()
+                        .filter(cell -> cell.label().equals(label))
+                        .findFirst()))
+                .toList();
+        Map<Integer, Bar> bars = Stay.of(
+                        cells.stream().map(cell -> cell.flatMap(Cell::block)).toList(),
+                        open,
+                        block -> block.card().id())
+                .stream()
+                .collect(Collectors.toMap(
+                        Stay::first,
+                        stay -> new Bar(
+                                stay.all(),
+                                stay.days(),
+                                due.contains(stay.all().get(0).card().id()))));
+        return new Line(
+                label,
+                IntStream.range(0, days.size())
+                        .mapToObj(day ->
+                                new LineDay(days.get(day).on(), cells.get(day), Optional.ofNullable(bars.get(day))))
+                        .toList());
+    }
+
+    /**
      * A place.
      *
      * @param at where and when
@@ -114,12 +324,13 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
      * A card on the board.
      *
      * @param id of the block
+     * @param on which day
      * @param card which
      * @param mark how it stands to the day before
      * @param pinned whether a proposal leaves it there
      * @param gate whether it may be set out for the children of that session
      */
-    public record Block(UUID id, CardSummary card, Mark mark, boolean pinned, SetOutGate gate) {}
+    public record Block(UUID id, LocalDate on, CardSummary card, Mark mark, boolean pinned, SetOutGate gate) {}
 
     /**
      * A card of the deck.

@@ -3,6 +3,7 @@ package app.carder.web.week;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardPictures;
 import app.carder.web.card.CardService;
 import app.carder.web.page.Days;
 import app.carder.web.page.FormErrors;
@@ -43,6 +44,8 @@ class WeekController {
     private final CardService deck;
     private final RotaService rota;
     private final SettingService settings;
+    private final CardPictures pictures;
+    private final StayService stays;
 
     WeekController(
             WeekService weeks,
@@ -50,7 +53,11 @@ class WeekController {
             RoomService rooms,
             CardService deck,
             RotaService rota,
-            SettingService settings) {
+            SettingService settings,
+            CardPictures pictures,
+            StayService stays) {
+        this.stays = stays;
+        this.pictures = pictures;
         this.weeks = weeks;
         this.copies = copies;
         this.rooms = rooms;
@@ -75,6 +82,9 @@ class WeekController {
         ModelAndView page = board(viewer, rooms.get(viewer.settingId(), roomId), monday(viewer, of), "week/board");
         page.addObject("carriedCard", card == null ? null : deck.get(viewer.settingId(), card));
         page.addObject("carriedBlock", block == null ? null : block);
+        page.addObject(
+                "carriedDay",
+                block == null ? null : weeks.block(viewer.settingId(), block).onDay());
         return page;
     }
 
@@ -92,32 +102,60 @@ class WeekController {
         return answer(viewer, room, WeekService.mondayOf(at.onDay()), requestType);
     }
 
-    @PostMapping("/blocks/{blockId}/move")
+    /** All the days that a card stays in one place, moved or copied together. */
+    @PostMapping("/stays/{blockId}/move")
     @CanBeUndone(Deed.WEEK_CARD_MOVED)
-    ModelAndView move(
+    ModelAndView moveStay(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("blockId") UUID blockId,
             @RequestParam MultiValueMap<String, String> parameters,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         Typed typed = Typed.of(parameters);
         BlockHome home = weeks.home(viewer.settingId(), blockId);
-        weeks.move(
+        BlockPlace to = BlockPlace.ofKey(typed.text("at"));
+        stays.move(
                 viewer,
                 blockId,
-                BlockPlace.ofKey(typed.text("at")),
+                Days.read(typed.text("held"))
+                        .orElseGet(
+                                () -> weeks.block(viewer.settingId(), blockId).onDay()),
+                to,
                 typed.has("how", "copy") ? Moving.COPY : Moving.MOVE);
         return answer(viewer, home, requestType);
     }
 
-    @PostMapping("/blocks/{blockId}/pin")
+    /** A card stays until another day of its week. */
+    @PostMapping("/stays/{blockId}/until")
+    @CanBeUndone(Deed.WEEK_CARD_MOVED)
+    ModelAndView keepUntil(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("blockId") UUID blockId,
+            @RequestParam MultiValueMap<String, String> parameters,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        return done(
+                viewer,
+                blockId,
+                requestType,
+                () -> Days.read(Typed.of(parameters).text("day"))
+                        .ifPresent(day -> stays.keepUntil(viewer, blockId, day)));
+    }
+
+    @PostMapping("/stays/{blockId}/pin")
     @CanBeUndone(Deed.WEEK_CARD_PINNED)
-    ModelAndView pin(
+    ModelAndView pinStay(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("blockId") UUID blockId,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
-        BlockHome home = weeks.home(viewer.settingId(), blockId);
-        weeks.pin(viewer.settingId(), blockId);
-        return answer(viewer, home, requestType);
+        return done(viewer, blockId, requestType, () -> stays.pin(viewer.settingId(), blockId));
+    }
+
+    @PostMapping("/stays/{blockId}/remove")
+    @CanBeUndone(Deed.WEEK_CARD_REMOVED)
+    ModelAndView removeStay(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("blockId") UUID blockId,
+            @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
+        return done(viewer, blockId, requestType, () -> stays.remove(viewer.settingId(), blockId));
     }
 
     @PostMapping("/blocks/{blockId}/remove")
@@ -126,9 +164,7 @@ class WeekController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("blockId") UUID blockId,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
-        BlockHome home = weeks.home(viewer.settingId(), blockId);
-        weeks.remove(viewer.settingId(), blockId);
-        return answer(viewer, home, requestType);
+        return done(viewer, blockId, requestType, () -> weeks.remove(viewer.settingId(), blockId));
     }
 
     @PostMapping("/rooms/{roomId}/week/copy-day")
@@ -179,6 +215,13 @@ class WeekController {
         return answer(viewer, room, monday, requestType);
     }
 
+    /** Does something to a block, which may be gone afterwards, and answers with the week that it stands in. */
+    private ModelAndView done(Viewer viewer, UUID blockId, String requestType, Runnable what) {
+        BlockHome home = weeks.home(viewer.settingId(), blockId);
+        what.run();
+        return answer(viewer, home, requestType);
+    }
+
     private ModelAndView answer(Viewer viewer, BlockHome home, String requestType) {
         return answer(viewer, rooms.get(viewer.settingId(), home.roomId()), home.monday(), requestType);
     }
@@ -195,6 +238,7 @@ class WeekController {
         page.addObject("room", room);
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("board", board);
+        page.addObject("pictures", pictures.edition(viewer.settingId()));
         page.addObject("today", settings.today(viewer.settingId()));
         page.addObject(
                 "staffing",

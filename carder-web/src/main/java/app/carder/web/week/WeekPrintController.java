@@ -4,6 +4,7 @@ import app.carder.core.week.ProtectedPlay;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardPictures;
 import app.carder.web.page.Download;
 import app.carder.web.page.Printer;
 import app.carder.web.room.RoomService;
@@ -34,23 +35,40 @@ class WeekPrintController {
     private final RoomService rooms;
     private final SettingService settings;
     private final Printer printer;
+    private final CardPictures pictures;
 
-    WeekPrintController(WeekService weeks, RoomService rooms, SettingService settings, Printer printer) {
+    WeekPrintController(
+            WeekService weeks, RoomService rooms, SettingService settings, Printer printer, CardPictures pictures) {
         this.weeks = weeks;
         this.rooms = rooms;
         this.settings = settings;
         this.printer = printer;
+        this.pictures = pictures;
     }
 
+    /** For the shelf on A4, for the wall on A3. */
     @GetMapping("/rooms/{roomId}/week.pdf")
     ResponseEntity<byte[]> print(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
-            @RequestParam(name = "of", defaultValue = "") String of) {
+            @RequestParam(name = "of", defaultValue = "") String of,
+            @RequestParam(name = "paper", defaultValue = "A4") String paper) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
+        boolean wall = paper.equals("A3");
         return printer.download(
                 "week.pdf",
-                printer.print("week/print", Map.of("room", room, "board", board(viewer, room, of)), Map.of()));
+                printer.print(
+                        "week/print",
+                        Map.of(
+                                "room",
+                                room,
+                                "board",
+                                board(viewer, room, of),
+                                "wall",
+                                wall,
+                                "pictures",
+                                pictures.printed(viewer.settingId(), roomId, wall ? 21 : 14, wall ? 14 : 9)),
+                        Map.of()));
     }
 
     /** Every place of the week, those included where nothing stands. */

@@ -128,6 +128,7 @@ public class WeekService {
                                 .filter(there -> byId.containsKey(there.cardId()))
                                 .map(there -> new BoardView.Block(
                                         there.getId(),
+                                        on,
                                         Required.from(byId, there.cardId()),
                                         Rotation.mark(out.getOrDefault(there.cardId(), List.of()), on, open),
                                         there.isPinned(),
@@ -192,7 +193,10 @@ public class WeekService {
         return new BoardView.Cell(
                 at,
                 zone,
-                here != null && here.places() > 1 ? zone.name() + ", place " + (at.place() + 1) : zone.name(),
+                here != null && here.places() > 1
+                        ? Said.of("place.of-several", zone.name(), at.place() + 1)
+                                .words()
+                        : zone.name(),
                 block);
     }
 
@@ -294,28 +298,6 @@ public class WeekService {
         stand(viewer, room.id(), at, cardId, false);
     }
 
-    /** Moves a block; what stands at its new place changes places with it. Copies it instead, where asked. */
-    @Transactional
-    public void move(Viewer viewer, UUID blockId, BlockPlace to, Moving moving) {
-        PlannedBlock block = find(viewer.settingId(), blockId);
-        RoomView room = rooms.get(viewer.settingId(), block.roomId());
-        checkPlace(viewer.settingId(), room, to);
-        BlockPlace from = block.at();
-        if (from.equals(to)) {
-            return;
-        }
-        UUID card = block.cardId();
-        Optional<PlannedBlock> there = at(viewer.settingId(), room.id(), to);
-        if (moving == Moving.MOVE) {
-            if (there.isPresent()) {
-                block.stand(there.get().cardId(), there.get().isPinned(), viewer.name(), clock.instant());
-            } else {
-                blocks.delete(block);
-            }
-        }
-        stand(viewer, room.id(), to, card, false);
-    }
-
     /** What becomes of a block where it stood. */
     public enum Moving {
         /** It leaves. */
@@ -344,21 +326,22 @@ public class WeekService {
     }
 
     private void checkPlace(SettingId settingId, RoomView room, BlockPlace at) {
-        boolean there = occasions.openDays(settingId).isOpen(at.onDay())
-                && playOn(room, at.onDay()).stream()
-                        .anyMatch(session -> placesIn(room, session, at.onDay(), plans.places(settingId, room))
-                                .contains(at));
-        if (!there) {
+        if (!isPlace(settingId, room, at)) {
             throw new NotFound();
         }
     }
 
-    /** Pins a block, so that a proposal leaves it there, or lets it go again. */
-    @Transactional
-    public UUID pin(SettingId settingId, UUID blockId) {
-        PlannedBlock block = find(settingId, blockId);
-        block.pin(!block.isPinned());
-        return block.roomId();
+    /** Whether a room has such a place on that day. */
+    boolean isPlace(SettingId settingId, RoomView room, BlockPlace at) {
+        return occasions.openDays(settingId).isOpen(at.onDay())
+                && playOn(room, at.onDay()).stream()
+                        .anyMatch(session -> placesIn(room, session, at.onDay(), plans.places(settingId, room))
+                                .contains(at));
+    }
+
+    /** One block. */
+    PlannedBlock block(SettingId settingId, UUID blockId) {
+        return find(settingId, blockId);
     }
 
     /** Takes a block off the board. */

@@ -73,6 +73,7 @@ class AccessMatrixTest extends WebTest {
                 "GET /materials/new",
                 "POST /materials",
                 "GET /materials/{materialId}",
+                "GET /materials/{materialId}/relief.svg",
                 "POST /materials/{materialId}",
                 "POST /materials/{materialId}/stock",
                 "POST /materials/{materialId}/retire",
@@ -115,8 +116,10 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/week/copy-last",
                 "POST /rooms/{roomId}/week/ban",
                 "POST /rooms/{roomId}/week/propose",
-                "POST /blocks/{blockId}/move",
-                "POST /blocks/{blockId}/pin",
+                "POST /stays/{blockId}/move",
+                "POST /stays/{blockId}/until",
+                "POST /stays/{blockId}/pin",
+                "POST /stays/{blockId}/remove",
                 "POST /blocks/{blockId}/remove",
                 "GET /proposals/{proposalId}",
                 "POST /proposals/{proposalId}/stop",
@@ -127,6 +130,10 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/plan/look",
                 "POST /rooms/{roomId}/plan/spots",
                 "POST /cards/{cardId}/week",
+                "GET /cards/{cardId}/picture",
+                "GET /cards/{cardId}/pictures/{edition}.svg",
+                "POST /cards/{cardId}/arrangement",
+                "POST /cards/{cardId}/places",
                 "GET /cards/{cardId}/ladder",
                 "POST /cards/{cardId}/ladder",
                 "GET /cards/{cardId}/preparation",
@@ -606,6 +613,7 @@ class AccessMatrixTest extends WebTest {
         ids.put("upload", UUID.randomUUID().toString());
         ids.put("passkey", passkey());
         ids.put("tool", "line");
+        ids.put("edition", "1");
         ids.put("kind", "shopping");
         ids.put("of", "2026-05-04");
         ids.put("item", "2026-05-04/rice-long");

@@ -112,10 +112,10 @@ class CalculatorTest extends WebTest {
                 get("tobias", "/calculators").page().select(".tool-groups a").eachAttr("href")) {
             for (Element drawing : get("tobias", path).page().select("#answer svg.sketch")) {
                 double[] sheet = numbers(drawing.attr("viewBox"));
-                assertThat(drawing.select("polygon, circle, line, text"))
+                assertThat(drawing.select("polygon, circle, line, text, path"))
                         .as(path)
                         .isNotEmpty();
-                for (Element mark : drawing.select("polygon, circle, line, text")) {
+                for (Element mark : drawing.select("polygon, circle, line, text, path")) {
                     assertThat(across(mark)).as(path + " " + mark).allMatch(x -> x >= -0.5 && x <= sheet[2] + 0.5);
                     assertThat(down(mark)).as(path + " " + mark).allMatch(y -> y >= -0.5 && y <= sheet[3] + 0.5);
                 }
@@ -125,7 +125,8 @@ class CalculatorTest extends WebTest {
 
     private static List<Double> across(Element mark) {
         return switch (mark.tagName()) {
-            case "polygon" -> everySecond(mark, 0);
+            case "polygon" -> everySecond(mark.attr("points"), 0);
+            case "path" -> everySecond(mark.attr("d").replaceAll("[A-Z]", " ").strip(), 0);
             case "circle" -> around(mark, "cx");
             case "line" -> List.of(number(mark, "x1"), number(mark, "x2"));
             default -> List.of(number(mark, "x"));
@@ -134,15 +135,17 @@ class CalculatorTest extends WebTest {
 
     private static List<Double> down(Element mark) {
         return switch (mark.tagName()) {
-            case "polygon" -> everySecond(mark, 1);
+            case "polygon" -> everySecond(mark.attr("points"), 1);
+            case "path" -> everySecond(mark.attr("d").replaceAll("[A-Z]", " ").strip(), 1);
             case "circle" -> around(mark, "cy");
             case "line" -> List.of(number(mark, "y1"), number(mark, "y2"));
             default -> List.of(number(mark, "y"));
         };
     }
 
-    private static List<Double> everySecond(Element polygon, int first) {
-        double[] all = numbers(polygon.attr("points"));
+    /** Points are written x and y in turn. */
+    private static List<Double> everySecond(String points, int first) {
+        double[] all = numbers(points);
         return IntStream.range(0, all.length)
                 .filter(at -> at % 2 == first)
                 .mapToObj(at -> all[at])

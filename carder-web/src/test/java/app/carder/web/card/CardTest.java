@@ -133,12 +133,12 @@ class CardTest extends WebTest {
     void dropsOutTheCardsWithTheNotchThatIsPressed() {
         String deck = "/rooms/" + room("Loft") + "/cards";
 
-        var all = get("tobias", deck).page().select(".deck tbody tr");
+        var all = get("tobias", deck).page().select(".tiles > li");
         var withNotch = get("tobias", deck + "?notch=eyfs-l").page();
 
-        assertThat(withNotch.select(".deck tbody tr").size()).isPositive().isLessThan(all.size());
-        assertThat(withNotch.select(".deck tbody tr td:nth-child(4)")).allMatch(cell -> cell.hasClass("notch"));
-        assertThat(withNotch.select(".pin[aria-current]").text()).isEqualTo("Literacy");
+        assertThat(withNotch.select(".tiles > li").size()).isPositive().isLessThan(all.size());
+        assertThat(withNotch.select(".tiles .edge li:nth-child(4)")).allMatch(area -> area.hasClass("notch"));
+        assertThat(withNotch.select(".area-pin[aria-current]").text()).isEqualTo("4 Literacy");
     }
 
     @Test
@@ -367,7 +367,7 @@ class CardTest extends WebTest {
         assertThat(byWeek.select(".gaps").text()).contains("No card for").contains("No card for these senses");
         assertThat(byRoom.select(".deck-group h2").text()).contains("Burrow", "Nook", "Loft");
         assertThat(byArea.select(".deck-group")).hasSize(7);
-        assertThat(byArea.select(".deck tbody tr").text())
+        assertThat(byArea.select(".tiles > li").text())
                 .contains("Post juice bar")
                 .doesNotContain("Sorting office");
     }

@@ -217,10 +217,16 @@ class EveryFindingTest extends WebTest {
         Document board = get("tobias", loft("/week")).page();
 
         assertThat(planned()).hasSizeGreaterThan(10).allSatisfy(one -> {
-            Element block = board.selectFirst("[data-block=" + one.block + "]");
-            assertThat(block.select(".held").text()).isEqualTo(one.gate.held());
-            assertThat(block.select(".stays").text()).isEqualTo(one.gate.stays());
+            Element bar = board.selectFirst("[data-blocks~=" + one.block + "]");
+            assertThat(onItsDay(bar, ".held", one)).isEqualTo(one.gate.held());
+            assertThat(onItsDay(bar, ".stays", one)).isEqualTo(one.gate.stays());
         });
+    }
+
+    /** A bar says a line once for all its days, and names the days where it is some of them. */
+    private static String onItsDay(Element bar, String lines, Planned one) {
+        return bar.select(lines + "[data-on~=" + one.on + "] > span:not(.on-days)")
+                .text();
     }
 
     @Test

@@ -158,6 +158,50 @@ class MaterialTest extends WebTest {
         }
 
         @Test
+        void oneMoreAndOneLessAreCountedInPacksOrPieces() {
+            UUID lentils = material("lentils");
+            UUID envelopes = material("envelopes");
+            post("tobias", "/materials/" + lentils + "/stock", "stock", "300");
+            post("tobias", "/materials/" + envelopes + "/stock", "stock", "1");
+
+            post("tobias", "/materials/" + lentils + "/stock", "stock", "300", "step", "more");
+            post("tobias", "/materials/" + envelopes + "/stock", "stock", "1", "step", "less");
+            post("tobias", "/materials/" + envelopes + "/stock", "stock", "0", "step", "less");
+
+            assertThat(database.queryForObject("select stock_mg from material where id = ?", Long.class, lentils))
+                    .as("a pack of 500 g more")
+                    .isEqualTo(800_000);
+            assertThat(database.queryForObject(
+                            "select stock_pieces from material where id = ?", Integer.class, envelopes))
+                    .as("never less than nothing")
+                    .isZero();
+            post("tobias", "/materials/" + envelopes + "/stock", "stock", "40");
+        }
+
+        @Test
+        void aLabelToFeelIsOfLinesAlone() {
+            Answer label = get("tobias", "/materials/" + material("wooden-scoops") + "/relief.svg");
+
+            assertThat(label.response().getContentType()).startsWith("image/svg+xml");
+            assertThat(label.text())
+                    .contains("Wooden scoops")
+                    .contains("<path d=\"M")
+                    .doesNotContain("#C79B63");
+        }
+
+        @Test
+        void theCupboardIsFilteredByAllergenAndHazardAndShowsEachThing() {
+            var page = get("tobias", "/materials?allergen=GLUTEN_CEREALS&hazard=RAW_FLOUR")
+                    .page();
+
+            assertThat(page.select(".cupboard > li h2 a").eachText())
+                    .contains("Wheat flour", "Semolina")
+                    .doesNotContain("Rolled oats");
+            assertThat(page.select(".cupboard > li .thing-picture svg path")).isNotEmpty();
+            assertThat(page.select("#hazard option[selected]").val()).isEqualTo("RAW_FLOUR");
+        }
+
+        @Test
         void goesBackToWhatWasSearchedUnlessThatIsTooLongForAnAddress() {
             String counted = "/materials/" + material("lentils") + "/stock";
 

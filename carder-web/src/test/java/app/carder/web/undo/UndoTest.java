@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -57,27 +58,33 @@ class UndoTest extends WebTest {
     private String place(int day, int cell) {
         return get("precious", week())
                 .page()
-                .select(".board-day")
-                .get(day)
-                .select(".cells")
+                .select(".week-part")
                 .get(0)
-                .select("[data-cell]")
+                .select(".week-line")
                 .get(cell)
+                .select(".line-days > li")
+                .get(day)
                 .attr("data-cell");
     }
 
     private String standing(String place) {
-        return get("precious", week())
-                .page()
-                .select("[data-cell=" + place + "] .block > a")
-                .text();
+        return planned("select c.title from planned_block b join card c on c.id = b.card_id", place)
+                .orElse("");
     }
 
     private String block(String place) {
-        return get("precious", week())
-                .page()
-                .select("[data-cell=" + place + "] [data-block]")
-                .attr("data-block");
+        return planned("select b.id::text from planned_block b", place).orElseThrow();
+    }
+
+    private Optional<String> planned(String what, String place) {
+        return database
+                .queryForList(
+                        what
+                                + " where b.on_day = ?::date and b.session_id = ?::uuid and b.zone_id = ?::uuid and b.place = ?::int",
+                        String.class,
+                        (Object[]) place.split("_"))
+                .stream()
+                .findFirst();
     }
 
     private Answer put(String place, String title) {
@@ -156,7 +163,7 @@ class UndoTest extends WebTest {
                         MONDAY.plusDays(2).toString(),
                         "to",
                         MONDAY.plusDays(3).toString()));
-        post("sunniva", "/blocks/" + block(place(3, 1)) + "/pin");
+        post("sunniva", "/stays/" + block(place(3, 1)) + "/pin");
 
         Answer undone = undo("precious", copied);
 

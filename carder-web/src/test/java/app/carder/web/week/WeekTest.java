@@ -34,18 +34,35 @@ class WeekTest extends WebTest {
         return get("precious", board(monday)).page();
     }
 
-    /** The key of a place: day of the week, session and zone counted from 0. */
-    private String cell(LocalDate monday, int day, int session, int cell) {
-        Element column = open(monday).select(".board-day").get(day);
-        return column.select(".cells")
-                .get(session)
-                .select("[data-cell]")
-                .get(cell)
+    /** The key of a place: day of the week, session and place counted from 0. */
+    private String cell(LocalDate monday, int day, int session, int place) {
+        return line(open(monday), session, place)
+                .select(".line-days > li")
+                .get(day)
                 .attr("data-cell");
     }
 
-    private String standing(LocalDate monday, String key) {
-        return open(monday).select("[data-cell=" + key + "] .block > a").text();
+    private static Element line(Document page, int session, int place) {
+        return page.select(".week-part").get(session).select(".week-line").get(place);
+    }
+
+    /** The titles of a line's bars, each with the days that it reaches over. */
+    private List<String> bars(LocalDate monday, int session, int place) {
+        return line(open(monday), session, place).select("[data-block]").stream()
+                .map(bar -> bar.select(".stay-words > a").text() + " " + bar.attr("data-days"))
+                .toList();
+    }
+
+    private String standing(String key) {
+        return database
+                .queryForList(
+                        "select c.title from planned_block b join card c on c.id = b.card_id where b.on_day = ?::date"
+                                + " and b.session_id = ?::uuid and b.zone_id = ?::uuid and b.place = ?::int",
+                        String.class,
+                        (Object[]) key.split("_"))
+                .stream()
+                .findFirst()
+                .orElse("");
     }
 
     private void put(LocalDate monday, String key, String title) {
@@ -59,8 +76,21 @@ class WeekTest extends WebTest {
         assertThat(answer.location()).isEqualTo("/rooms/" + room("Nook") + "/week?of=" + monday);
     }
 
-    private String blockAt(LocalDate monday, String key) {
-        return open(monday).select("[data-cell=" + key + "] [data-block]").attr("data-block");
+    private List<UUID> planned(LocalDate monday) {
+        return database.queryForList(
+                "select id from planned_block where room_id = ? and on_day between ? and ?",
+                UUID.class,
+                room("Nook"),
+                monday,
+                monday.plusDays(6));
+    }
+
+    private String blockAt(String key) {
+        return database.queryForObject(
+                        "select id from planned_block where on_day = ?::date and session_id = ?::uuid and zone_id = ?::uuid and place = ?::int",
+                        UUID.class,
+                        (Object[]) key.split("_"))
+                .toString();
     }
 
     @Test
@@ -68,24 +98,16 @@ class WeekTest extends WebTest {
         Document page = get("tobias", "/rooms/" + room("Loft") + "/week").page();
 
         assertThat(page.select(".board-day")).hasSize(5);
-        assertThat(page.select(".board-day").get(0).select("h3").eachText())
+        assertThat(page.select(".week-part h3").eachText())
                 .containsExactly("Free play 09:00", "Outdoors 10:50", "Free play 13:30", "Outdoors 15:45");
-        assertThat(page.select(".board-day")
-                        .get(0)
-                        .select(".cells")
-                        .get(1)
-                        .select(".cell-name")
-                        .text())
+        assertThat(page.select(".week-part").get(1).select(".line-name").eachText())
                 .as("out of doors there is the garden")
-                .isEqualTo("Garden");
-        assertThat(page.select(".board-day")
-                        .get(0)
-                        .select(".cells")
-                        .get(0)
-                        .select(".mark")
-                        .eachText())
-                .as("rice stood last week too")
-                .contains("same", "new");
+                .allMatch(name -> name.startsWith("Garden"));
+        Element rice = line(page, 0, 0).select("[data-block]").first();
+        assertThat(rice.select(".stay-words > a").text()).isEqualTo("Rice by the kilo");
+        assertThat(rice.attr("data-days")).as("one bar for all of the week").isEqualTo("5");
+        assertThat(rice.select(".mark").text()).as("it stood last week too").isEqualTo("due for a change");
+        assertThat(page.select(".week-part").get(0).select(".mark").eachText()).contains("new");
         assertThat(page.select(".board-day").get(0).text()).contains("new: show each child one of them a day");
     }
 
@@ -103,7 +125,7 @@ class WeekTest extends WebTest {
                 get("tobias", "/rooms/" + room("Loft") + "/week?of=2026-05-11").page();
 
         assertThat(next.select(".board-day").get(4).text()).contains("Closed: training for everyone", "Closed");
-        assertThat(next.select(".board-day").get(4).select("[data-cell]")).isEmpty();
+        assertThat(next.select(".line-days > li:nth-child(5)[data-cell]")).isEmpty();
         assertThat(next.select(".board-day").get(1).text()).contains("The postal worker visits at ten");
     }
 
@@ -115,16 +137,64 @@ class WeekTest extends WebTest {
         put(monday, first, "Shredded paper post");
         put(monday, second, "Stamp printing");
 
-        post("precious", "/blocks/" + blockAt(monday, first) + "/move", "at", second);
+        post("precious", "/stays/" + blockAt(first) + "/move", "at", second);
 
-        assertThat(standing(monday, second)).isEqualTo("Shredded paper post");
-        assertThat(standing(monday, first)).as("they change places").isEqualTo("Stamp printing");
+        assertThat(standing(second)).isEqualTo("Shredded paper post");
+        assertThat(standing(first)).as("they change places").isEqualTo("Stamp printing");
         String third = cell(monday, 1, 0, 0);
-        post("precious", "/blocks/" + blockAt(monday, first) + "/move", "at", third, "how", "copy");
-        assertThat(standing(monday, third)).isEqualTo("Stamp printing");
-        assertThat(standing(monday, first)).isEqualTo("Stamp printing");
-        post("precious", "/blocks/" + blockAt(monday, third) + "/remove");
-        assertThat(standing(monday, third)).isEmpty();
+        post("precious", "/stays/" + blockAt(first) + "/move", "at", third, "how", "copy");
+        assertThat(standing(third)).isEqualTo("Stamp printing");
+        assertThat(standing(first)).isEqualTo("Stamp printing");
+        post("precious", "/blocks/" + blockAt(third) + "/remove");
+        assertThat(standing(third)).isEmpty();
+    }
+
+    @Test
+    void aCardThatStaysIsOneBarThatIsMovedLengthenedAndTakenOffAsOne() {
+        LocalDate monday = FAR.plusWeeks(30);
+        String first = cell(monday, 0, 0, 0);
+        put(monday, first, "Stamp printing");
+        String block = blockAt(first);
+
+        post("precious", "/stays/" + block + "/until", "day", monday.plusDays(2).toString());
+        assertThat(bars(monday, 0, 0)).containsExactly("Stamp printing 3");
+        post(
+                "precious",
+                "/stays/" + block + "/move",
+                "at",
+                cell(monday, 3, 0, 1),
+                "held",
+                monday.plusDays(1).toString());
+
+        assertThat(bars(monday, 0, 0)).isEmpty();
+        assertThat(bars(monday, 0, 1)).as("Wednesday to Friday").containsExactly("Stamp printing 3");
+        String wednesday = cell(monday, 2, 0, 1);
+        assertThat(standing(wednesday)).isEqualTo("Stamp printing");
+        post(
+                "precious",
+                "/stays/" + blockAt(wednesday) + "/until",
+                "day",
+                monday.plusDays(2).toString());
+        assertThat(bars(monday, 0, 1)).containsExactly("Stamp printing 1");
+        post("precious", "/stays/" + blockAt(wednesday) + "/remove");
+        assertThat(bars(monday, 0, 1)).isEmpty();
+    }
+
+    @Test
+    void whatStoodWhereAStayIsMovedToGoesWhereTheStayWas() {
+        LocalDate monday = FAR.plusWeeks(31);
+        put(monday, cell(monday, 0, 0, 0), "Stamp printing");
+        post(
+                "precious",
+                "/stays/" + blockAt(cell(monday, 0, 0, 0)) + "/until",
+                "day",
+                monday.plusDays(1).toString());
+        put(monday, cell(monday, 0, 0, 1), "Shredded paper post");
+
+        post("precious", "/stays/" + blockAt(cell(monday, 0, 0, 0)) + "/move", "at", cell(monday, 0, 0, 1));
+
+        assertThat(bars(monday, 0, 1)).containsExactly("Stamp printing 2");
+        assertThat(bars(monday, 0, 0)).containsExactly("Shredded paper post 1");
     }
 
     @Test
@@ -187,7 +257,7 @@ class WeekTest extends WebTest {
         String tuesday1 = cell(monday, 1, 0, 0);
         put(monday, monday1, "Shredded paper post");
         put(monday, tuesday1, "Stamp printing");
-        post("precious", "/blocks/" + blockAt(monday, tuesday1) + "/pin");
+        post("precious", "/stays/" + blockAt(tuesday1) + "/pin");
 
         post(
                 "precious",
@@ -199,8 +269,8 @@ class WeekTest extends WebTest {
                 "to",
                 monday.plusDays(2).toString());
 
-        assertThat(standing(monday, tuesday1)).isEqualTo("Stamp printing");
-        assertThat(standing(monday, cell(monday, 2, 0, 0))).isEqualTo("Shredded paper post");
+        assertThat(standing(tuesday1)).isEqualTo("Stamp printing");
+        assertThat(standing(cell(monday, 2, 0, 0))).isEqualTo("Shredded paper post");
     }
 
     /** Four days out: it has not stood its five, so it stays; a card that rested in between is left behind. */
@@ -221,8 +291,8 @@ class WeekTest extends WebTest {
                 "chosen");
 
         Document next = open(last.plusWeeks(1));
-        assertThat(next.select(".block > a").eachText()).containsOnly("Shredded paper post");
-        assertThat(next.select(".block")).hasSize(4);
+        assertThat(next.select(".stay-words > a").eachText()).containsExactly("Shredded paper post");
+        assertThat(next.select("[data-block]").attr("data-days")).isEqualTo("4");
     }
 
     @Test
@@ -230,7 +300,7 @@ class WeekTest extends WebTest {
         LocalDate monday = FAR.plusWeeks(12);
         String pinned = cell(monday, 0, 0, 0);
         put(monday, pinned, "Stamp printing");
-        post("precious", "/blocks/" + blockAt(monday, pinned) + "/pin");
+        post("precious", "/stays/" + blockAt(pinned) + "/pin");
         post(
                 "precious",
                 "/rooms/" + room("Nook") + "/week/ban",
@@ -249,8 +319,8 @@ class WeekTest extends WebTest {
         assertThat(ready.text()).contains("you pinned it");
         Answer taken = post("precious", proposal + "/take");
         assertThat(taken.location()).isEqualTo(board(monday));
-        assertThat(standing(monday, pinned)).isEqualTo("Stamp printing");
-        assertThat(open(monday).select(".block"))
+        assertThat(standing(pinned)).isEqualTo("Stamp printing");
+        assertThat(planned(monday))
                 .hasSizeGreaterThanOrEqualTo(ready.select("tbody tr").size());
     }
 
