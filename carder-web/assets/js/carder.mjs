@@ -15,4 +15,5 @@ if (document.querySelector("[data-describes]")) import("./describe.mjs");
 if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");
 if (document.querySelector("[data-passkey-make], [data-passkey-use]")) import("./passkeys.mjs");
 if (document.querySelector("[data-board]")) import("./week-board.mjs");
+if (document.querySelector("[data-rehearsal]")) import("./rehearsal.mjs");
 if (document.querySelector("[data-set-up]")) import("./set-up.mjs");

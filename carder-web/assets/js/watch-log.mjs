@@ -7,6 +7,12 @@ import {WriteLine} from "./write-line.mjs";
 
 export const METHODS = {play: "PLAY", sample: "SAMPLE", map: "MAP", count: "COUNT", listen: "LISTEN"};
 
+/** After the next frame is on the screen; soon, too, where nothing is drawn because nobody looks. */
+const painted = () => new Promise(done => {
+  setTimeout(done, 50);
+  requestAnimationFrame(() => setTimeout(done));
+});
+
 const EMPTY = {child: null, card: null, zone: null, code: "", company: "", words: "", number: null, ofNumber: null,
   xMm: null, yMm: null, target: null, correctedTo: null};
 
@@ -71,7 +77,7 @@ export class Log {
     const record = this.records[screen];
     // The screen first: what was tapped is sealed and written in the next turn, behind what is on its way.
     this.line.add(async () => {
-      await new Promise(turn => setTimeout(turn));
+      await painted();
       await vault.enqueue(items, {[`record ${screen}`]: record});
     }).then(() => {
       this.sync.added(items.length);

@@ -52,6 +52,8 @@ export class PlayScreen {
     if (key.dataset.tap !== undefined) this.tell(this.paintActive(), key.value);
     else if (key.dataset.child) this.paintActive();
     else this.paint();
+    // What was just tapped can be undone; else the core tells.
+    one("[data-undo]", this.root).disabled = key.dataset.tap === undefined && !this.app.log.latest("play");
     this.drawTimes();
   }
 
@@ -85,19 +87,19 @@ export class PlayScreen {
   paint() {
     all(".hand-band", this.bands).forEach(row => this.paintRow(row));
     this.paintActive();
+    one("[data-undo]", this.root).disabled = !this.app.log.latest("play");
   }
 
   paintActive() {
     let figures;
     for (const row of all(".hand-band", this.bands)) {
       const active = row.dataset.child === this.record.active;
-      row.setAttribute("aria-pressed", String(active));
+      if (row.getAttribute("aria-pressed") !== String(active)) row.setAttribute("aria-pressed", String(active));
       if (active) figures = this.paintRow(row);
     }
     const care = this.app.child(this.record.active)?.care ?? "";
     one("[data-active-care]", this.root).textContent = care;
     one("[data-active-care]", this.root).hidden = !care;
-    one("[data-undo]", this.root).disabled = !this.app.log.latest("play");
     return figures;
   }
 
@@ -155,13 +157,19 @@ function sum(figures) {
   return parts.join(" · ");
 }
 
+/** One path for each style, used again for the next drawing: a band of an hour has hundreds of boxes. */
 function drawBand(svg, shapes) {
-  svg.replaceChildren(...shapes.map(({style, ...place}) => {
-    const element = document.createElementNS(SVG, "rect");
-    element.setAttribute("class", style);
-    Object.entries(place).forEach(([name, value]) => element.setAttribute(name, value));
-    return element;
-  }));
+  const paths = new Map();
+  for (const {style, x, y, width, height} of shapes) {
+    paths.set(style, `${paths.get(style) ?? ""}M${x} ${y}h${width}v${height}h${-width}z`);
+  }
+  const drawn = [...svg.children];
+  [...paths].forEach(([style, path], at) => {
+    const element = drawn[at] ?? svg.appendChild(document.createElementNS(SVG, "path"));
+    if (element.getAttribute("class") !== style) element.setAttribute("class", style);
+    if (element.getAttribute("d") !== path) element.setAttribute("d", path);
+  });
+  drawn.slice(paths.size).forEach(element => element.remove());
 }
 
 function timeOfDay(at) {

@@ -38,7 +38,7 @@ class PagesBehindALinkAccessibilityTest extends EveryPage {
                 {"/", "text=Preparation"},
                 {"/children", ".peg-link"},
                 {"/children", "text=Add a child"},
-                {"/children", ".child-row > a:last-child"},
+                {"/children", ".child-edit"},
                 {"/", "text=Write an observation"},
                 {"/journals", ".pick a"}
             }) {

@@ -26,7 +26,8 @@ class ScreenshotMaker {
             shot(laptop, "/plan", ".tiles a >> text=Rice by the kilo", "card-bench");
             shot(laptop, "/calculators/pouring?step=TWO_EQUAL&fill=Water&tolerance=2", null, "calculator-pouring");
             shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
-            shot(laptop, "/children", ".peg-link >> text=Anouk", "child-deck");
+            laptop.page.navigate("/children");
+            laptop.page.locator(".peg-link >> text=Anouk").click();
             laptop.page.locator("text=At play").click();
             laptop.page.waitForLoadState();
             save(laptop, "child-play");
@@ -34,6 +35,7 @@ class ScreenshotMaker {
             shot(laptop, "/materials", null, "cupboard");
             shot(laptop, "/set-out", null, "set-out-shelf");
             shot(laptop, "/week", null, "week-board");
+            shot(laptop, "/week", ".places >> text=Rehearse the day", "rehearsal");
             shot(laptop, "/set-out", ".places >> text=Room plan", "room-plan");
             shot(laptop, "/week", ".places >> text=Rota", "rota");
             laptop.page.navigate("/week");

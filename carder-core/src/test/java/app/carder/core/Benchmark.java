@@ -32,6 +32,9 @@ import app.carder.core.prepare.Step;
 import app.carder.core.proposal.TestWeeks;
 import app.carder.core.proposal.WeekSolver;
 import app.carder.core.ratio.RatioRule;
+import app.carder.core.rehearsal.PlannedDay;
+import app.carder.core.rehearsal.Rehearsal;
+import app.carder.core.rehearsal.TestDays;
 import app.carder.core.room.Play;
 import app.carder.core.room.RoomCheck;
 import app.carder.core.room.RoomPlan;
@@ -154,6 +157,10 @@ final class Benchmark {
                         TestCupboard.byCode(),
                         SettingOut.USUAL,
                         List.copyOf(TestCupboard.byCode().values())));
+        PlannedDay good = TestDays.good(new Random(1));
+        rows.put("rehearsal: a room's day of 24 children and some 30 cards, nothing clashes", () -> Rehearsal.of(good));
+        PlannedDay hard = TestDays.hard(new Random(1));
+        rows.put("rehearsal: the same with clashes that no small change mends", () -> Rehearsal.of(hard));
         rows.put(
                 "the whole margin: amounts, use, containment, drawing, advice, safety for 60",
                 () -> margin(check, sixty));

@@ -2,7 +2,6 @@ package app.carder.core.look;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A path of absolute moves, lines and curves, in the syntax that SVG, PDF writers and plotters share: M L Q C Z.
@@ -209,10 +208,13 @@ public record Path(List<Step> steps) {
 
     /** To a tenth, without what says nothing. */
     public static String number(double value) {
-        double rounded = Math.rint(value * 10) / 10;
-        return rounded == Math.rint(rounded)
-                ? Long.toString((long) rounded)
-                : String.format(Locale.ROOT, "%.1f", rounded);
+        // Pictures have tens of thousands of numbers: a format for each would take longer than all the rest of a
+        // picture.
+        long tenths = (long) Math.rint(value * 10);
+        if (tenths % 10 == 0) {
+            return Long.toString(tenths / 10);
+        }
+        return (tenths < 0 ? "-" : "") + Math.abs(tenths / 10) + "." + Math.abs(tenths % 10);
     }
 
     /** Collects steps. */

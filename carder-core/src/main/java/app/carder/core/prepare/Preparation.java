@@ -1,5 +1,6 @@
 package app.carder.core.prepare;
 
+import app.carder.core.drawing.Sketch;
 import app.carder.core.prepare.OpenHours.Block;
 import app.carder.core.said.Refused;
 import java.time.Duration;
@@ -88,6 +89,11 @@ public record Preparation(
         public LocalDateTime startsAt() {
             return turns.get(0);
         }
+    }
+
+    /** As a line of time that ends when everything is ready; absent without a step. */
+    public Optional<Sketch> drawing() {
+        return planned.isEmpty() ? Optional.empty() : Optional.of(PreparationDrawing.of(this));
     }
 
     /** Whether it can be ready in time. */

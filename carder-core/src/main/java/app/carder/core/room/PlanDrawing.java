@@ -8,6 +8,7 @@ import app.carder.core.room.RoomPlan.Spot;
 import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.said.Said;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -32,6 +33,24 @@ public final class PlanDrawing {
      * @param name of the room, for the title
      */
     public static Sketch of(String name, RoomPlan plan) {
+        return of(name, plan, Map.of());
+    }
+
+    /**
+     * What is going on in a zone.
+     *
+     * @param cards that are out
+     * @param adults who stay within arm's reach of some of them
+     */
+    public record Busy(int cards, int adults) {}
+
+    /**
+     * The same with what is going on: a square for each card that is out, a disc for each adult who stays.
+     *
+     * @param name of the room, for the title
+     * @param busy by a zone's id
+     */
+    public static Sketch of(String name, RoomPlan plan, Map<String, Busy> busy) {
         Envelope outline = Shapes.of(plan.outline()).getEnvelopeInternal();
         double width = outline.getWidth() + 2 * MARGIN_MM;
         double height = outline.getHeight() + 2 * MARGIN_MM + width / 18;
@@ -45,6 +64,9 @@ public final class PlanDrawing {
         plan.zones().stream()
                 .filter(zone -> inside(outline, zone.footprint()))
                 .forEach(zone -> drawing.name(zone, letter));
+        plan.zones().stream()
+                .filter(zone -> inside(outline, zone.footprint()) && busy.containsKey(zone.id()))
+                .forEach(zone -> drawing.busy(zone, busy.getOrDefault(zone.id(), new Busy(0, 0)), letter));
         plan.walls().forEach(wall -> drawing.line(wall.from(), wall.to(), Style.WALL));
         Coordinate[] ring = Shapes.of(plan.outline()).getCoordinates();
         for (int at = 0; at < ring.length - 1; at++) {
@@ -56,8 +78,9 @@ public final class PlanDrawing {
                     Style.WALL);
         }
         plan.doors().forEach(drawing::door);
+        // Where adults usually stand would be taken for where they are.
         plan.spots().stream()
-                .filter(spot -> outline.contains(Shapes.coordinate(spot.at())))
+                .filter(spot -> busy.isEmpty() && outline.contains(Shapes.coordinate(spot.at())))
                 .forEach(spot -> drawing.spot(spot, letter));
         double foot = height - width / 40;
         drawing.sheet.line(MARGIN_MM, foot, MARGIN_MM + 1000, foot, Style.WALL);
@@ -97,6 +120,22 @@ public final class PlanDrawing {
                                 * Math.max(place.widthMm(), place.depthMm())
                                 / Math.max(4, zone.name().length())),
                 zone.name());
+    }
+
+    /** In a row below the zone's name, squares before discs. */
+    private void busy(Zone zone, Busy busy, double letter) {
+        double size = letter * 1.4;
+        double step = size * 1.3;
+        double x = x(zone.footprint().middle().xMm()) - step * (busy.cards() + busy.adults() - 1) / 2;
+        double y = y(zone.footprint().middle().yMm()) + size;
+        for (int card = 0; card < busy.cards(); card++) {
+            sheet.box(x - size / 2, y - size / 2, size, size, Style.WALL);
+            x += step;
+        }
+        for (int adult = 0; adult < busy.adults(); adult++) {
+            sheet.round(x, y, size / 2, Style.ACCENT);
+            x += step;
+        }
     }
 
     private void piece(Piece piece) {

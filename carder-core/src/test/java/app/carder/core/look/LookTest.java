@@ -19,8 +19,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Currency;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -173,5 +175,24 @@ class LookTest {
                         .map(thing -> Picture.of(thing).marks()))
                 .allMatch(marks -> !marks.isEmpty())
                 .doesNotHaveDuplicates();
+    }
+
+    @Test
+    void numbersAreWrittenToATenthAsAFormatWouldWriteThem() {
+        Random random = new Random(7);
+        for (double value : List.of(0.0, -0.04, 0.04, -0.05, -0.5, 0.5, 12.0, -12.3, 1234.56, -0.95, 99.95)) {
+            assertThat(Path.number(value)).isEqualTo(written(value));
+        }
+        for (int run = 0; run < 2000; run++) {
+            double value = (random.nextDouble() - 0.5) * 2000;
+            assertThat(Path.number(value)).isEqualTo(written(value));
+        }
+    }
+
+    private static String written(double value) {
+        double rounded = Math.rint(value * 10) / 10;
+        return rounded == Math.rint(rounded)
+                ? Long.toString((long) rounded)
+                : String.format(Locale.ROOT, "%.1f", rounded);
     }
 }

@@ -3,6 +3,9 @@ package app.carder.core.prepare;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Shape;
+import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.prepare.OpenHours.Span;
 import app.carder.core.prepare.Preparation.Planned;
 import app.carder.core.prepare.Step.Who;
@@ -13,11 +16,13 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 
@@ -46,6 +51,29 @@ class PreparationTest {
             assertThat(plan.criticalChain()).containsExactly("Dye the rice", "Sort into tubs");
             assertThat(plan.handsOn()).isEqualTo(Duration.ofMinutes(35));
             assertThat(plan.isInTime()).isTrue();
+        }
+
+        /** The sorting ends at the right edge, and the drying runs through the night that is left out. */
+        @Test
+        void isDrawnAsALineOfTimeThatEndsWhenEverythingIsReady() {
+            Preparation plan = plan(adult("Dye the rice", 20, 12 * 60), adult("Sort into tubs", 15, 0, "Dye the rice"));
+
+            Sketch drawing = plan.drawing().orElseThrow();
+
+            List<Shape> bars = drawing.marks().stream()
+                    .flatMap(mark -> mark instanceof Shape bar ? Stream.of(bar) : Stream.empty())
+                    .toList();
+            double ready = drawing.width() - 8;
+            assertThat(bars).hasSize(2);
+            assertThat(Collections.max(bars.get(1).points().subList(0, 3))).isEqualTo(ready);
+            assertThat(Collections.max(bars.get(0).points().subList(0, 3))).isLessThan(ready - 60);
+            assertThat(drawing.marks())
+                    .filteredOn(mark -> mark.style() == Style.GHOST)
+                    .as("one night")
+                    .hasSize(1);
+            assertThat(drawing.description())
+                    .isEqualTo("Dye the rice from Thu 17:40, Sort into tubs from Fri 08:45. Ready on Fri at 09:00.");
+            assertThat(plan().drawing()).isEmpty();
         }
 
         @Test

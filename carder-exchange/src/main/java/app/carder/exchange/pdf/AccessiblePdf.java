@@ -90,8 +90,14 @@ public final class AccessiblePdf {
     }
 
     private static boolean canDraw(int codePoint) {
-        return Character.isWhitespace(codePoint)
+        // Drawings are nearly all of a page's letters, and of these alone.
+        return isAscii(codePoint)
+                || Character.isWhitespace(codePoint)
                 || Stream.of(ShippedFont.values()).anyMatch(font -> font.hasGlyph(codePoint));
+    }
+
+    private static boolean isAscii(int codePoint) {
+        return codePoint >= ' ' && codePoint < 127;
     }
 
     private static String nameOf(String uri) {

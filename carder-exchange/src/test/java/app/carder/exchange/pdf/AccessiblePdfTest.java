@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -94,6 +95,14 @@ class AccessiblePdfTest {
     @Test
     void replacesWhatNoFontCanDraw() {
         assertThat(AccessiblePdf.printable("a\u4e2db\u2764\ufe0f")).isEqualTo("a\u00b7b\u2764");
+    }
+
+    @Test
+    void everyFontHasAllLettersOfAKeyboard() {
+        assertThat(ShippedFont.values())
+                .filteredOn(font -> !font.name().matches(".*(ARABIC|HEBREW|EMOJI|SYMBOLS).*"))
+                .isNotEmpty()
+                .allMatch(font -> IntStream.range(' ', 127).allMatch(font::hasGlyph));
     }
 
     @Test

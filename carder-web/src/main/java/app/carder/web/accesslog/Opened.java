@@ -26,6 +26,7 @@ enum Opened {
             "/rooms/{roomId}/shifts",
             "/rooms/{roomId}/leads",
             "/lead-"),
+    REHEARSAL("/rooms/{roomId}/rehearsal"),
     FOCUS("/rooms/{roomId}/focus"),
     LISTS("/rooms/{roomId}/lists"),
     WEEK("/rooms/{roomId}/week", "/blocks", "/stays", "/proposals", "/week"),

@@ -96,7 +96,7 @@ public class BenchService {
         return new BenchView(
                 Optional.of(picture)
                         .filter(found -> !found.isEmpty())
-                        .map(found -> PictureSvg.of(found, card.purpose().title(), "b")),
+                        .map(found -> PictureSvg.of(found, card.purpose().title(), ids(found))),
                 vessel.map(found -> VesselDrawing.of(found, putOut.depths())),
                 putOut.amounts(),
                 putOut.plan(),
@@ -158,5 +158,10 @@ public class BenchService {
                                 material.name(),
                                 asked.packs(),
                                 Fill.levelOf(found, material.material(), pack, asked.packs()))));
+    }
+
+    /** Steps of one card stand on one page: things of different pictures must not be taken for each other. */
+    private static String ids(SetUpPicture picture) {
+        return "b" + Integer.toUnsignedString(picture.hashCode(), Character.MAX_RADIX) + "-";
     }
 }

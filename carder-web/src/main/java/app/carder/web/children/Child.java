@@ -52,6 +52,7 @@ class Child extends ScopedRecord {
     private List<Map<String, String>> care;
 
     private String medicine;
+    private UUID[] medicineBy;
     private String[] otherNames;
     private String homeLanguages;
     private String interests;
@@ -84,6 +85,7 @@ class Child extends ScopedRecord {
                 .map(entry -> Map.of("kind", entry.kind().name(), "words", entry.words(), "asksFor", entry.asksFor()))
                 .toList();
         medicine = details.care().medicine();
+        medicineBy = details.care().medicineBy().stream().sorted().toArray(UUID[]::new);
         otherNames = details.otherNames().toArray(String[]::new);
         homeLanguages = details.homeLanguages();
         interests = details.interests();
@@ -121,6 +123,7 @@ class Child extends ScopedRecord {
                 "other things to know",
                 entries().stream().map(CareEntry::forPeople).collect(Collectors.joining(", ")));
         said.put("emergency medicine", medicine);
+        said.put("who may give it", Arrays.toString(medicineBy));
         said.put("allergy note", allergyNote);
         said.put("home languages", homeLanguages);
         said.put("interests", interests);
@@ -140,7 +143,8 @@ class Child extends ScopedRecord {
                 List.of(otherNames),
                 pegMark,
                 Age.between(bornOn, bornOn.isAfter(today) ? bornOn : today),
-                new ChildCare(mouthing, allergiesAsked, allergenSet(), allergyNote, entries(), medicine),
+                new ChildCare(
+                        mouthing, allergiesAsked, allergenSet(), allergyNote, entries(), medicine, Set.of(medicineBy)),
                 homeLanguages,
                 interests,
                 consents(),

@@ -4,7 +4,9 @@ import app.carder.core.material.Allergen;
 import app.carder.core.safety.CareEntry;
 import app.carder.core.said.Said;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -17,6 +19,7 @@ import java.util.stream.Stream;
  * @param plan what the medical plan says, in short
  * @param entries everything else: other allergies, food rules, skin, hearing, swallowing and so on
  * @param medicine where the emergency medicine is and who may give it; empty where there is none
+ * @param medicineBy the accounts of those who may give it
  */
 public record ChildCare(
         boolean mouthing,
@@ -24,17 +27,24 @@ public record ChildCare(
         Set<Allergen> allergens,
         String plan,
         List<CareEntry> entries,
-        String medicine) {
+        String medicine,
+        Set<UUID> medicineBy) {
 
     /** Keeps its own copies. */
     public ChildCare {
         allergens = Set.copyOf(allergens);
         entries = List.copyOf(entries);
+        medicineBy = Set.copyOf(medicineBy);
     }
 
     /** Whether there is anything to mind. */
     public boolean isAny() {
         return !allergens.isEmpty() || !entries.isEmpty() || !plan.isEmpty() || !medicine.isEmpty() || !allergiesAsked;
+    }
+
+    /** Who may give emergency medicine: absent where none is spoken of, empty where nobody is named. */
+    public Optional<Set<UUID>> givers() {
+        return medicine.isEmpty() && medicineBy.isEmpty() ? Optional.empty() : Optional.of(medicineBy);
     }
 
     /** Allergies and everything else in words, one after the other; empty where there is nothing. */

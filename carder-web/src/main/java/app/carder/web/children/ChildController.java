@@ -16,9 +16,12 @@ import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,7 +60,11 @@ class ChildController {
     String list(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Model model) {
         model.addAttribute("room", rooms.get(viewer.settingId(), roomId));
         model.addAttribute("rooms", rooms.all(viewer.settingId()));
-        model.addAttribute("children", children.inRoom(viewer.settingId(), roomId));
+        LocalDate today = settings.today(viewer.settingId());
+        Map<Boolean, List<ChildView>> byToday = children.inRoom(viewer.settingId(), roomId).stream()
+                .collect(Collectors.partitioningBy(child -> child.attendsOn(today)));
+        model.addAttribute("here", byToday.get(true));
+        model.addAttribute("elsewhere", byToday.get(false));
         return "children/children";
     }
 

@@ -32,6 +32,11 @@ class ChildFieldWords implements FieldWords {
                 case "photo consents" ->
                     Optional.of(each(value, use -> PhotoUse.valueOf(use).words()));
                 case "days" -> Optional.of(each(value, day -> Dates.weekday(DayOfWeek.valueOf(day))));
+                case "who may give it" ->
+                    Optional.of(each(
+                            value,
+                            id -> accounts.names(settingId)
+                                    .getOrDefault(UUID.fromString(id), Said.say("history.is.nobody"))));
                 case "key person" ->
                     value.equals("null")
                             ? Optional.of(Said.say("history.is.nobody"))

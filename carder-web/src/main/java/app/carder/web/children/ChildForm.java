@@ -48,6 +48,9 @@ final class ChildForm {
                 .with("careWords", entries.stream().map(CareEntry::words).toList())
                 .with("careAsks", entries.stream().map(CareEntry::asksFor).toList())
                 .with("medicine", child.care().medicine())
+                .with(
+                        "medicineBy",
+                        child.care().medicineBy().stream().map(UUID::toString).toList())
                 .with("otherNames", String.join(", ", child.otherNames()))
                 .with("allergiesAsked", child.care().allergiesAsked() ? "yes" : "no");
         if (child.care().mouthing()) {
@@ -99,6 +102,10 @@ final class ChildForm {
         }
         List<CareEntry> entries = entries(typed, errors);
         String medicine = typed.optional("medicine", 300, errors);
+        Set<UUID> medicineBy = Set.copyOf(typed.ids("medicineBy"));
+        if (!staff.stream().map(StaffView::id).collect(Collectors.toSet()).containsAll(medicineBy)) {
+            errors.add("medicineBy", "child.keyPerson.unknown");
+        }
         List<String> otherNames = otherNames(typed, errors);
         if (errors.any()) {
             return Optional.empty();
@@ -108,7 +115,7 @@ final class ChildForm {
                 otherNames,
                 bornOn.orElseThrow(),
                 mark.orElseThrow(),
-                new ChildCare(typed.ticked("mouthing"), asked, allergens, allergyNote, entries, medicine),
+                new ChildCare(typed.ticked("mouthing"), asked, allergens, allergyNote, entries, medicine, medicineBy),
                 languages,
                 interests,
                 chosenOf(PhotoUse.values(), typed.all("consents")),

@@ -7,6 +7,7 @@ import app.carder.web.children.ChildCare;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 
 /** What is made up about single children. */
 final class DemoChildren {
@@ -48,7 +49,12 @@ final class DemoChildren {
             "Tamsin", List.of(new CareEntry(Kind.SKIN, "eczema on both hands", "Cotton gloves, then cream.")),
             "Juno", List.of(new CareEntry(Kind.ALLERGY, "kiwi", "Plan in the office; follow it.")));
 
-    static ChildCare care(String name) {
+    /**
+     * What adults must know of a child.
+     *
+     * @param givers who may give medicine in the room that has a plan for somebody
+     */
+    static ChildCare care(String name, Set<UUID> givers) {
         boolean plan = ALLERGENS.containsKey(name);
         return new ChildCare(
                 MOUTHING.contains(name),
@@ -56,7 +62,8 @@ final class DemoChildren {
                 ALLERGENS.getOrDefault(name, Set.of()),
                 plan ? "Medical plan in the office; follow it." : "",
                 CARE.getOrDefault(name, List.of()),
-                plan ? "Blue pouch on the high shelf by the Loft door. Imelda and Tobias may give it." : "");
+                plan ? "Blue pouch on the high shelf by the Loft door. Imelda and Tobias may give it." : "",
+                plan ? givers : Set.of());
     }
 
     private DemoChildren() {}

@@ -204,9 +204,10 @@ public class DemoData {
                 "Delphine",
                 "Esperanza",
                 "Florian");
-        byName.putAll(enrol(quillmere.id(), burrow, inBurrow, 9, 23, List.of(marguerite, ravi), seeded));
-        byName.putAll(enrol(quillmere.id(), nook, inNook, 24, 35, List.of(precious, sunniva), seeded));
-        byName.putAll(enrol(quillmere.id(), loft, inLoft, 37, 58, List.of(tobias, hamish), seeded));
+        Set<UUID> givers = Set.of(imelda.personId(), tobias.personId());
+        byName.putAll(enrol(quillmere.id(), burrow, inBurrow, 9, 23, List.of(marguerite, ravi), givers, seeded));
+        byName.putAll(enrol(quillmere.id(), nook, inNook, 24, 35, List.of(precious, sunniva), givers, seeded));
+        byName.putAll(enrol(quillmere.id(), loft, inLoft, 37, 58, List.of(tobias, hamish), givers, seeded));
 
         Map<String, UUID> cards = new HashMap<>();
         cards.putAll(workbench.cards(tobias, loft));
@@ -247,6 +248,7 @@ public class DemoData {
                 24,
                 50,
                 List.of(bronagh),
+                Set.of(bronagh.personId()),
                 seeded);
         Map<String, UUID> cards = workbench.cards(teodor, pier);
         setOuts.today(teodor, pier, cards, "Letters in oats", "Tray table", bronagh);
@@ -274,6 +276,7 @@ public class DemoData {
             int youngestMonths,
             int oldestMonths,
             List<Viewer> keyPersons,
+            Set<UUID> givers,
             Random seeded) {
         LocalDate today = settings.today(setting);
         Map<String, ChildView> enrolled = new LinkedHashMap<>();
@@ -297,7 +300,7 @@ public class DemoData {
                                     DemoChildren.OTHER_NAMES.getOrDefault(name, List.of()),
                                     today.minusMonths(months).minusDays(seeded.nextInt(27)),
                                     marks.get((i * 5 + room.name().length()) % marks.size()),
-                                    DemoChildren.care(name),
+                                    DemoChildren.care(name, givers),
                                     DemoChildren.LANGUAGES.getOrDefault(name, "English"),
                                     DemoChildren.INTERESTS.getOrDefault(name, "carrying, filling and emptying"),
                                     consents(name),

@@ -68,7 +68,6 @@ class DemoWeeks {
         this.settings = settings;
     }
 
-    /** An early and a late one, with their lunches one after the other. */
     /** First-aid certificates that are in date for years, and one adult who reacts to latex. */
     void aboutThemselves(List<Viewer> certified, Viewer sensitive) {
         Optional<LocalDate> until =
@@ -77,6 +76,7 @@ class DemoWeeks {
         adults.write(sensitive, new AdultDetails(Optional.empty(), List.of("latex"), false));
     }
 
+    /** An early and a late one, with their lunches one after the other. */
     void shifts(RoomView room, Viewer early, Viewer late) {
         shift(room, early, 7, 45, 12, 0);
         shift(room, early, 12, 40, 16, 15);

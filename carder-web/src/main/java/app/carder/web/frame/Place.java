@@ -9,6 +9,7 @@ enum Place {
     CARDS("plan", "card.print-cards.cards", "/rooms/{room}/cards"),
     WEEK("plan", "common.week-board", "/rooms/{room}/week"),
     SESSIONS("plan", "week.board.sessions", "/rooms/{room}/sessions"),
+    REHEARSAL("plan", "rehearsal.day.name", "/rooms/{room}/rehearsal"),
     ROTA("plan", "rota.rota", "/rooms/{room}/rota"),
     FOCUS("plan", "rota.focus.focus-groups", "/rooms/{room}/focus"),
     INVESTIGATIONS("plan", "investigate.investigation.long-investigations", "/rooms/{room}/investigations"),

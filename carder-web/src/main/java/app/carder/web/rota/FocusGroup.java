@@ -6,8 +6,11 @@ import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A few children who were drawn aside in a session. */
 @Entity
@@ -19,6 +22,7 @@ class FocusGroup extends ScopedRecord {
     private UUID[] childIds;
     private String drawnBy;
     private Instant drawnAt;
+    private @Nullable LocalTime startsAt;
 
     protected FocusGroup() {}
 
@@ -37,6 +41,15 @@ class FocusGroup extends ScopedRecord {
         this.childIds = childIds.toArray(UUID[]::new);
         this.drawnBy = drawnBy;
         this.drawnAt = drawnAt;
+    }
+
+    void moveTo(UUID sessionId, LocalTime startsAt) {
+        this.sessionId = sessionId;
+        this.startsAt = startsAt;
+    }
+
+    Optional<LocalTime> startsAt() {
+        return Optional.ofNullable(startsAt);
     }
 
     LocalDate onDay() {

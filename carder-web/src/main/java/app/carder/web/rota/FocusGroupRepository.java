@@ -17,5 +17,7 @@ interface FocusGroupRepository extends Repository<FocusGroup, UUID> {
     List<FocusGroup> findBySettingIdAndRoomIdAndOnDayGreaterThanEqualOrderByOnDayDesc(
             SettingId settingId, UUID roomId, LocalDate from, Limit limit);
 
+    List<FocusGroup> findBySettingIdAndRoomIdAndOnDay(SettingId settingId, UUID roomId, LocalDate on, Limit limit);
+
     void delete(FocusGroup group);
 }

@@ -24,13 +24,16 @@ import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -41,7 +44,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Draws focus groups: the next one, and how everybody comes in within the cycle. */
 @Service
-class FocusService {
+public class FocusService {
 
     private static final Limit MOST = Limit.of(400);
     private static final int DAYS_REMEMBERED = 180;
@@ -210,6 +213,56 @@ class FocusService {
         }
         groups.save(
                 new FocusGroup(viewer.settingId(), room.id(), on, sessionId, childIds, viewer.name(), clock.instant()));
+    }
+
+    /**
+     * A group of a day.
+     *
+     * @param id its own
+     * @param names who is in it
+     * @param sessionId of its session
+     * @param startsAt when it is taken aside; absent where nobody has said
+     */
+    public record OfDay(UUID id, List<String> names, UUID sessionId, Optional<LocalTime> startsAt) {
+        /** Keeps its own copy. */
+        public OfDay {
+            names = List.copyOf(names);
+        }
+    }
+
+    /** Groups that were drawn for a day, in the order in which they were. */
+    @Transactional(readOnly = true)
+    public List<OfDay> on(SettingId settingId, RoomView room, LocalDate day) {
+        Map<UUID, ChildView> byId =
+                children.inRoom(settingId, room.id()).stream().collect(Collectors.toMap(ChildView::id, child -> child));
+        return groups.findBySettingIdAndRoomIdAndOnDay(settingId, room.id(), day, MOST).stream()
+                .sorted(Comparator.comparing(FocusGroup::getId))
+                .map(group -> new OfDay(
+                        group.getId(),
+                        group.childIds().stream()
+                                .flatMap(id -> Stream.ofNullable(byId.get(id)))
+                                .map(ChildView::name)
+                                .toList(),
+                        group.sessionId(),
+                        group.startsAt()))
+                .toList();
+    }
+
+    /**
+     * A group is taken aside at another time of its day.
+     *
+     * @return whether the room plays at that time; else nothing is changed
+     * @throws NotFound if there is no such group
+     */
+    @Transactional
+    public boolean moveTo(SettingId settingId, RoomView room, UUID groupId, LocalTime startsAt) {
+        FocusGroup group = groups.findByIdAndSettingIdAndRoomId(groupId, settingId, room.id())
+                .orElseThrow(NotFound::new);
+        Optional<SessionView> session = room.sessionsOn(group.onDay().getDayOfWeek()).stream()
+                .filter(one -> one.isPlay() && one.session().holds(startsAt))
+                .findFirst();
+        session.ifPresent(playing -> group.moveTo(playing.id(), startsAt));
+        return session.isPresent();
     }
 
     /** Takes a drawn group back. */

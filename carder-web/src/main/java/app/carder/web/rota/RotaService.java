@@ -20,11 +20,11 @@ import app.carder.web.setting.SettingService;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -192,41 +192,120 @@ public class RotaService {
     @Remembered({Area.PEOPLE, Area.PLACES})
     @Transactional(readOnly = true)
     public Map<LocalDate, Staffing> staffing(SettingId settingId, RoomView room, List<LocalDate> days) {
+        Map<LocalDate, Staffing> staffing = new LinkedHashMap<>();
+        hours(settingId, room, days)
+                .forEach((day, hours) -> staffing.put(
+                        day,
+                        Staffing.of(
+                                room.week().ratio(),
+                                hours.children().stream()
+                                        .map(child -> new ChildHours(child.months(), child.from(), child.until()))
+                                        .toList(),
+                                hours.adults().stream()
+                                        .map(shift -> new AdultHours(shift.name(), shift.from(), shift.until()))
+                                        .toList())));
+        return staffing;
+    }
+
+    /**
+     * Who is in a room on a day.
+     *
+     * @param children who are due
+     * @param adults on the rota who are not away and not down for another room at the same time
+     */
+    public record Hours(List<Due> children, List<ShiftView> adults) {
+        /** Keeps its own copies. */
+        public Hours {
+            children = List.copyOf(children);
+            adults = List.copyOf(adults);
+        }
+    }
+
+    /**
+     * A child who is due.
+     *
+     * @param child who
+     * @param months completed months of age on that day
+     * @param from included
+     * @param until excluded
+     */
+    public record Due(ChildView child, int months, LocalTime from, LocalTime until) {}
+
+    /** Who is in a room on some days; children are there from the first session to the last, unless they have hours of their own. */
+    @Remembered({Area.PEOPLE, Area.PLACES})
+    @Transactional(readOnly = true)
+    public Map<LocalDate, Hours> hours(SettingId settingId, RoomView room, List<LocalDate> days) {
         List<ChildView> all = children.inRoom(settingId, room.id());
         List<ShiftView> hours = shifts(settingId, room.id());
         Set<UUID> doubtful = doubtful(settingId);
         List<AbsenceView> away = absences(settingId, settings.today(settingId).minusDays(60));
-        Map<LocalDate, Staffing> staffing = new LinkedHashMap<>();
+        Map<LocalDate, Hours> byDay = new LinkedHashMap<>();
         for (LocalDate day : days) {
-            List<SessionView> sessions = room.sessionsOn(day.getDayOfWeek());
-            List<ChildHours> there = new ArrayList<>();
-            if (!sessions.isEmpty()) {
-                LocalTime first = sessions.get(0).session().startsAt();
-                LocalTime last = sessions.stream()
-                        .map(session -> session.session().endsAt())
-                        .max(LocalTime::compareTo)
-                        .orElseThrow();
-                all.stream()
-                        .filter(child -> child.attendsOn(day))
-                        .forEach(child -> there.add(new ChildHours(
-                                Age.between(child.age().bornOn(), day).inMonths(),
-                                child.arrives().orElse(first),
-                                child.leaves().orElse(last))));
-            }
-            staffing.put(
+            byDay.put(
                     day,
-                    Staffing.of(
-                            room.week().ratio(),
-                            there,
+                    new Hours(
+                            due(all, room.sessionsOn(day.getDayOfWeek()), day),
                             hours.stream()
                                     .filter(shift ->
                                             shift.day() == day.getDayOfWeek() && !doubtful.contains(shift.id()))
                                     .filter(shift -> away.stream()
                                             .noneMatch(
                                                     one -> one.accountId().equals(shift.accountId()) && one.isOn(day)))
-                                    .map(shift -> new AdultHours(shift.name(), shift.from(), shift.until()))
                                     .toList()));
         }
-        return staffing;
+        return byDay;
+    }
+
+    private static List<Due> due(List<ChildView> all, List<SessionView> sessions, LocalDate day) {
+        if (sessions.isEmpty()) {
+            return List.of();
+        }
+        LocalTime first = sessions.get(0).session().startsAt();
+        LocalTime last = sessions.stream()
+                .map(session -> session.session().endsAt())
+                .max(LocalTime::compareTo)
+                .orElseThrow();
+        return all.stream()
+                .filter(child -> child.attendsOn(day))
+                .map(child -> new Due(
+                        child,
+                        Age.between(child.age().bornOn(), day).inMonths(),
+                        child.arrives().orElse(first),
+                        child.leaves().orElse(last)))
+                .toList();
+    }
+
+    /**
+     * Shifts somebody's break between two of their hours in a room, every week.
+     *
+     * @param minutes later, or earlier below 0
+     * @return whether they have such a break there, and it stays within their hours; else nothing is changed
+     */
+    @Transactional
+    public boolean shiftBreak(
+            SettingId settingId,
+            UUID roomId,
+            UUID accountId,
+            DayOfWeek day,
+            LocalTime from,
+            LocalTime until,
+            int minutes) {
+        List<Shift> theirs = shifts.findBySettingIdAndAccountId(settingId, accountId, MOST).stream()
+                .filter(shift -> shift.roomId().equals(roomId) && shift.isOn(day))
+                .toList();
+        LocalTime begins = from.plusMinutes(minutes);
+        LocalTime ends = until.plusMinutes(minutes);
+        Optional<Shift> before =
+                theirs.stream().filter(shift -> shift.ends(from)).findFirst();
+        Optional<Shift> after =
+                theirs.stream().filter(shift -> shift.begins(until)).findFirst();
+        boolean fits = before.isPresent()
+                && after.isPresent()
+                && (minutes > 0 ? after.get().holds(ends) : before.get().holds(begins));
+        if (fits) {
+            before.get().endAt(begins);
+            after.get().beginAt(ends);
+        }
+        return fits;
     }
 }

@@ -42,6 +42,31 @@ class Shift extends ScopedRecord {
                 && other.fromTime.isBefore(untilTime);
     }
 
+    boolean isOn(DayOfWeek day) {
+        return weekday == day.getValue();
+    }
+
+    boolean begins(LocalTime time) {
+        return fromTime.equals(time);
+    }
+
+    boolean ends(LocalTime time) {
+        return untilTime.equals(time);
+    }
+
+    /** Whether a time lies between its beginning and its end. */
+    boolean holds(LocalTime time) {
+        return time.isAfter(fromTime) && time.isBefore(untilTime);
+    }
+
+    void beginAt(LocalTime time) {
+        fromTime = time;
+    }
+
+    void endAt(LocalTime time) {
+        untilTime = time;
+    }
+
     UUID roomId() {
         return roomId;
     }

@@ -86,20 +86,20 @@ class TodayService {
         Optional<SessionView> session = room.sessionsOn(today.getDayOfWeek()).stream()
                 .filter(one -> holds(one.session(), time))
                 .findFirst();
-        boolean open = occasions.openDays(settingId).isOpen(today);
-        Optional<Staffing> staffing = Optional.of(today)
-                .filter(day -> open)
-                .map(day -> Required.from(rota.staffing(settingId, room, List.of(day)), day));
+        LocalDate shown = occasions.openDays(settingId).plus(today, 0);
+        boolean open = shown.equals(today);
+        Staffing ofDay = Required.from(rota.staffing(settingId, room, List.of(shown)), shown);
+        Optional<Staffing> staffing = Optional.of(ofDay).filter(day -> open);
         List<SetOutView> all = setOuts.out(settingId, room, today);
-        List<ChildView> attending = children.attending(settingId, room.id(), today);
+        List<ChildView> attending = children.attending(settingId, room.id(), shown);
         return new TodayView(
                 now,
-                open,
+                shown,
                 occasions.between(settingId, today, today),
                 session.map(SessionView::session),
                 noticeAt(room, now),
                 staffing.flatMap(day -> day.at(time)),
-                staffing.flatMap(Staffing::drawing),
+                ofDay.drawing(),
                 staffing.stream()
                         .flatMap(day -> day.shortfalls().stream())
                         .filter(stretch -> stretch.until().isAfter(time))
@@ -107,7 +107,7 @@ class TodayService {
                 staffing.map(day -> rota.firstAid(settingId, today, day)),
                 all.stream().filter(one -> isNow(one, session)).toList(),
                 all.stream().filter(one -> !isNow(one, session)).toList(),
-                planned(settingId, room, now, all),
+                planned(settingId, room, open ? now : shown.atStartOfDay(), open ? all : List.of()),
                 lists.toBegin(settingId, room).stream()
                         .limit(FIRST_PREPARATIONS)
                         .toList(),

@@ -21,25 +21,25 @@ import java.util.UUID;
  * A room's day as it stands now.
  *
  * @param now in the setting's zone
- * @param open whether the setting is open today
+ * @param shown the day that is shown: today, or, where the setting is closed, the next open day
  * @param occasions of today
  * @param session that goes on
  * @param noticeAt when children are told that the present stretch of play ends, at the latest; absent outside play
  * @param staffing who is in now; absent outside the day
- * @param adults the day's adults, drawn; absent where nobody is listed
+ * @param adults the shown day's adults, drawn; absent where nobody is listed
  * @param shortfalls stretches still to come, or going on, in which adults are missing
  * @param firstAid whether somebody with a certificate is on site all day; absent outside the day
  * @param out what is out now, or all day
  * @param later what is out today in another session
- * @param planned what the board has for this session, or the next one today, and is not out yet
+ * @param planned what the board has for this session, or the next one of the shown day, and is not out yet
  * @param preparation what is due to be prepared and not ticked
  * @param looks long investigations that are due to be looked at
- * @param attending children of today
- * @param unseen children of today, the longest since anybody wrote about them first
+ * @param attending children of the shown day
+ * @param unseen children of the shown day, the longest since anybody wrote about them first
  */
 record TodayView(
         LocalDateTime now,
-        boolean open,
+        LocalDate shown,
         List<OccasionView> occasions,
         Optional<DayStrip.Session> session,
         Optional<LocalTime> noticeAt,
@@ -80,6 +80,11 @@ record TodayView(
 
     /** A child, and the day it was last written about. */
     record Unseen(ChildView child, Optional<LocalDate> lastOn) {}
+
+    /** Whether the setting is open today. */
+    public boolean isOpen() {
+        return shown.equals(now.toLocalDate());
+    }
 
     /** The ratio, in a sentence; empty outside the day. */
     public String ratio() {

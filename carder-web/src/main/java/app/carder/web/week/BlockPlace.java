@@ -3,6 +3,7 @@ package app.carder.web.week;
 import app.carder.web.page.Days;
 import app.carder.web.page.NotFound;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -25,16 +26,19 @@ public record BlockPlace(LocalDate onDay, UUID sessionId, UUID zoneId, int place
      *
      * @throws NotFound if it names no place
      */
-    static BlockPlace ofKey(String key) {
+    public static BlockPlace ofKey(String key) {
+        return read(key).orElseThrow(NotFound::new);
+    }
+
+    /** From its name; absent where it names no place. */
+    public static Optional<BlockPlace> read(String key) {
         String[] parts = key.split("_");
         try {
-            return new BlockPlace(
-                    Days.read(parts[0]).orElseThrow(NotFound::new),
-                    UUID.fromString(parts[1]),
-                    UUID.fromString(parts[2]),
-                    Integer.parseInt(parts[3]));
+            return Days.read(parts[0])
+                    .map(day -> new BlockPlace(
+                            day, UUID.fromString(parts[1]), UUID.fromString(parts[2]), Integer.parseInt(parts[3])));
         } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException noPlace) {
-            throw new NotFound();
+            return Optional.empty();
         }
     }
 }

@@ -319,6 +319,25 @@ public class WeekService {
         }
     }
 
+    /**
+     * Two cards change places, within a day or between two.
+     *
+     * @return whether something stands in both; else nothing is changed
+     */
+    @Transactional
+    public boolean swap(Viewer viewer, RoomView room, BlockPlace one, BlockPlace other) {
+        Optional<PlannedBlock> first = at(viewer.settingId(), room.id(), one);
+        Optional<PlannedBlock> second = at(viewer.settingId(), room.id(), other);
+        if (first.isEmpty() || second.isEmpty()) {
+            return false;
+        }
+        UUID card = first.get().cardId();
+        boolean pinned = first.get().isPinned();
+        first.get().stand(second.get().cardId(), second.get().isPinned(), viewer.name(), clock.instant());
+        second.get().stand(card, pinned, viewer.name(), clock.instant());
+        return true;
+    }
+
     private Optional<PlannedBlock> at(SettingId settingId, UUID roomId, BlockPlace at) {
         return ofDays(settingId, roomId, at.onDay(), at.onDay()).stream()
                 .filter(block -> block.at().equals(at))

@@ -19,7 +19,8 @@ class ChildCareTest {
                 Set.of(Allergen.MILK),
                 "Medical plan in the office",
                 List.of(new CareEntry(Kind.SKIN, "eczema on both hands", "Cotton gloves, then cream.")),
-                "Blue pouch by the door");
+                "Blue pouch by the door",
+                Set.of());
 
         assertThat(care.whatToDo())
                 .isEqualTo("Medical plan in the office. Cotton gloves, then cream. Blue pouch by the door.");
@@ -27,7 +28,7 @@ class ChildCareTest {
 
     @Test
     void aFamilyThatNobodyAskedIsNotAChildWithoutAllergies() {
-        ChildCare care = new ChildCare(false, false, Set.of(), "", List.of(), "");
+        ChildCare care = new ChildCare(false, false, Set.of(), "", List.of(), "", Set.of());
 
         assertThat(care.isAny()).isTrue();
         assertThat(care.forPeople()).isEqualTo("allergies not asked yet");

@@ -11,7 +11,7 @@ class ChildFormTest extends WebTest {
 
     @Test
     void showsAgeToTheDayAllergiesMouthingAndDays() {
-        String row = get("hamish", "/rooms/" + room("Loft") + "/children").page().select(".child-row").stream()
+        String row = get("hamish", "/rooms/" + room("Loft") + "/children").page().select(".child-peg").stream()
                 .filter(found -> found.text().contains("Yusuf"))
                 .findFirst()
                 .orElseThrow()

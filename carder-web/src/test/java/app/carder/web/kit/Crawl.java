@@ -17,6 +17,9 @@ public final class Crawl {
     /** What stands in an address for a row: rows repeat. */
     public static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
+    /** What is no page is printed or written out for nothing: nobody looks at it here. */
+    private static final Pattern FILE = Pattern.compile(".*\\.(pdf|csv|json|ics|svg)");
+
     private static final Pattern BEHIND = Pattern.compile("[?#].*");
     private static final int MOST_PAGES = 400;
 
@@ -52,7 +55,7 @@ public final class Crawl {
     }
 
     private void follow(String href) {
-        if (seen.add(shape(href))) {
+        if (seen.add(shape(href)) && !FILE.matcher(shape(href)).matches()) {
             next.add(href.replaceAll("#.*", ""));
         }
     }

@@ -14,6 +14,19 @@ class LadderTest extends WebTest {
                 get("tobias", "/cards/" + card("Rice by the kilo") + "/ladder").page();
 
         assertThat(page.select(".step-out h3").eachText()).hasSize(5);
+        assertThat(page.select("figure figcaption").eachText())
+                .as("side by side as pictures")
+                .isEqualTo(page.select(".step-out h3 > span:first-child").eachText());
+        assertThat(page.select("figure .set-up svg"))
+                .allSatisfy(picture -> assertThat(picture.select("[id]").eachAttr("id"))
+                        .containsAll(picture.select("use").eachAttr("href").stream()
+                                .map(href -> href.substring(1))
+                                .toList()));
+        assertThat(page.select("figure .set-up svg").stream()
+                        .map(picture -> picture.select("[id]").attr("id"))
+                        .distinct())
+                .as("things of a changed step are its own")
+                .hasSizeGreaterThan(1);
         assertThat(page.select(".step-out").get(1).text()).contains("Maize, whole dry");
         assertThat(page.select(".step-out").get(4).text()).contains("3.75 kg Rice, white long-grain");
         assertThat(page.select(".step-out").get(0).text()).contains("Stop for: Loose grain and mouthing");

@@ -120,10 +120,13 @@ class TodayTest extends WebTest {
     }
 
     @Test
-    void aClosedDaySaysSo() {
+    void aClosedDaySaysSoAndShowsTheNextOpenOne() {
         Document page = today("2026-05-15T09:00:00Z");
 
-        assertThat(page.select("#now-title").text()).isEqualTo("Closed today");
+        assertThat(page.select("#now-title").text()).isEqualTo("Closed today. Open again on Monday 18 May");
+        assertThat(page.select("#here-title").text()).matches("\\d+ children are due on Monday");
+        assertThat(page.select(".now-panel svg.sketch")).hasSize(1);
+        assertThat(page.select("a[href$='/rehearsal?day=2026-05-18']").text()).isEqualTo("Play Monday through");
         assertThat(page.select(".ratio-now, .now-panel .short")).isEmpty();
         assertThat(page.select(".occasion").text()).isEqualTo("Closed: training for everyone");
     }
