@@ -7,10 +7,10 @@ import {WriteLine} from "./write-line.mjs";
 
 export const METHODS = {play: "PLAY", sample: "SAMPLE", map: "MAP", count: "COUNT", listen: "LISTEN"};
 
-/** After the next frame is on the screen; soon, too, where nothing is drawn because nobody looks. */
+/** After the next frame is on the screen; soon, too, where nothing is drawn: nobody looks, or there is no screen. */
 const painted = () => new Promise(done => {
   setTimeout(done, 50);
-  requestAnimationFrame(() => setTimeout(done));
+  globalThis.requestAnimationFrame?.(() => setTimeout(done));
 });
 
 const EMPTY = {child: null, card: null, zone: null, code: "", company: "", words: "", number: null, ofNumber: null,
