@@ -104,8 +104,10 @@ class ScreenshotMaker {
 
     private void save(Device device, String name) {
         device.page.evaluate("document.fonts.ready");
-        device.page.waitForFunction(
-                "[...document.images].every(one => one.complete || one.getBoundingClientRect().top > innerHeight)");
+        // The pages allow no text as code, so that nothing is waited for in the page but a promise.
+        device.page.evaluate(
+                "() => Promise.all([...document.images].filter(one => one.getBoundingClientRect().top < innerHeight)"
+                        + ".map(one => one.decode().catch(() => {})))");
         device.page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }
