@@ -82,7 +82,10 @@ final class DayDrawing {
     private void hours(double top, double foot) {
         for (int hour = (length.from() + HOUR - 1) / HOUR * HOUR; hour <= length.until(); hour += HOUR) {
             sheet.line(across(hour), top - EDGE / 2, across(hour), foot, Style.GHOST);
-            sheet.label(across(hour), LETTER, LETTER, Span.clock(hour).toString());
+            // The last hour has no room beside the edge.
+            if (across(hour) + LETTER * 1.5 < across(length.until()) + EDGE) {
+                sheet.label(across(hour), LETTER, LETTER, Span.clock(hour).toString());
+            }
         }
     }
 
