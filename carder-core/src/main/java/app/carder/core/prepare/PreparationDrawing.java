@@ -106,7 +106,8 @@ final class PreparationDrawing {
     private void step(Planned step, double y, double right) {
         boolean isLate = preparation.tooLate().contains(step.step().name());
         if (!step.step().waiting().isZero()) {
-            sheet.line(across(step.endsAt()), y + BAR / 2, across(step.readyAt()), y + BAR / 2, Style.OUTLINE);
+            // Below the words, which stand beside the bar.
+            sheet.line(across(step.endsAt()), y + BAR + 1, across(step.readyAt()), y + BAR + 1, Style.OUTLINE);
         }
         Style style = isLate
                 ? Style.ACCENT
@@ -116,7 +117,7 @@ final class PreparationDrawing {
         String words = clock(step.startsAt()) + " " + step.step().name();
         double half = words.length() * LETTER * 0.28;
         double after = Math.max(across(step.endsAt()), across(step.startsAt()) + turn);
-        // Beside the bar where there is room; a line of waiting runs under the words.
+        // Beside the bar where there is room.
         double middle = after + 2 * half + EDGE < right
                 ? after + half + 4
                 : Math.max(half + 2, across(step.startsAt()) - half - 4);
