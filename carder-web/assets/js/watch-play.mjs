@@ -49,11 +49,12 @@ export class PlayScreen {
     else if (key.dataset.takeBack) this.app.log.add("play", {kind: "TAKEN_BACK", target: key.dataset.takeBack});
     else return;
     // A tap shows in its own band at once; the others follow with the clock.
-    if (key.dataset.tap !== undefined) this.tell(this.paintActive(), key.value);
-    else if (key.dataset.child) this.paintActive();
+    if (key.dataset.tap !== undefined) {
+      this.tell(this.paintActive(), key.value);
+      // What was just tapped can be undone, without asking the core.
+      one("[data-undo]", this.root).disabled = false;
+    } else if (key.dataset.child) this.paintActive();
     else this.paint();
-    // What was just tapped can be undone; else the core tells.
-    one("[data-undo]", this.root).disabled = key.dataset.tap === undefined && !this.app.log.latest("play");
     this.drawTimes();
   }
 

@@ -26,6 +26,15 @@ public record Sketch(double width, double height, String title, String descripti
         marks = List.copyOf(marks);
     }
 
+    /**
+     * About how far words reach across, so that they find room beside what they name: a letter is taken for 0.56 of its height, by eye.
+     *
+     * @param size height of a line
+     */
+    public static double breadth(String words, double size) {
+        return words.length() * size * 0.56;
+    }
+
     /** As an SVG {@code viewBox}. */
     public String viewBox() {
         return "0 0 " + number(width) + " " + number(height);

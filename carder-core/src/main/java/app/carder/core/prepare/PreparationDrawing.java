@@ -115,7 +115,7 @@ final class PreparationDrawing {
         double turn = Math.max(LEAST_BAR, step.step().handsOn().toMinutes());
         step.turns().forEach(at -> sheet.box(across(at), y, turn, BAR, style));
         String words = clock(step.startsAt()) + " " + step.step().name();
-        double half = words.length() * LETTER * 0.28;
+        double half = Sketch.breadth(words, LETTER) / 2;
         double after = Math.max(across(step.endsAt()), across(step.startsAt()) + turn);
         // Beside the bar where there is room.
         double middle = after + 2 * half + EDGE < right

@@ -125,7 +125,7 @@ public final class StaffingDrawing {
 
     /** Half of what a line of words takes. */
     private static double half(String words) {
-        return words.length() * LETTER * 0.28;
+        return Sketch.breadth(words, LETTER) / 2;
     }
 
     private void hours() {

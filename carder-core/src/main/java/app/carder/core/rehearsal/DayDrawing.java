@@ -155,11 +155,11 @@ final class DayDrawing {
     }
 
     private void name(String words) {
-        sheet.label(GUTTER / 2, y + LETTER, Math.min(LETTER, GUTTER / words.length() / 0.56), words);
+        sheet.label(GUTTER / 2, y + LETTER, Math.min(LETTER, LETTER * GUTTER / Sketch.breadth(words, LETTER)), words);
     }
 
     /** Half of what a line of words takes. */
     private static double half(String words) {
-        return words.length() * LETTER * 0.28;
+        return Sketch.breadth(words, LETTER) / 2;
     }
 }

@@ -201,6 +201,12 @@ public record PlannedDay(
         }
     }
 
+    /** A day on which nobody comes. */
+    public static PlannedDay ofNobody(RatioRule rule) {
+        return new PlannedDay(
+                rule, List.of(), List.of(), List.of(), List.of(), List.of(), new Garden(List.of(), true), List.of());
+    }
+
     /** From the first thing that happens to the last; absent where nobody is due and nobody comes. */
     public Optional<Span> length() {
         List<Span> all = Stream.of(

@@ -50,6 +50,16 @@ public record Span(int from, int until) {
         return from <= other.from && other.until <= until;
     }
 
+    /**
+     * So many minutes of it from a time on, fewer where it ends before; the last ones where the time is not in it any more.
+     *
+     * @param minutes 1 or more, at most as many as it has
+     */
+    public Span first(LocalTime time, int minutes) {
+        int start = holds(minute(time)) ? minute(time) : until - minutes;
+        return new Span(start, Math.min(start + minutes, until));
+    }
+
     /** How many minutes. */
     public int minutes() {
         return until - from;

@@ -17,11 +17,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.drawing.Sketch.Label;
 import app.carder.core.drawing.Sketch.Style;
+import app.carder.core.ratio.RatioRule;
 import app.carder.core.rehearsal.PlannedDay.Child;
 import app.carder.core.rehearsal.PlannedDay.Garden;
 import app.carder.core.rehearsal.PlannedDay.Group;
 import app.carder.core.rehearsal.PlannedDay.Hold;
 import app.carder.core.rehearsal.PlannedDay.Out;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -228,10 +230,21 @@ class RehearsalTest {
 
     @Test
     void aDayWithoutAnybodyHasNoMoments() {
-        Rehearsal rehearsal = Rehearsal.of(day(List.of(), List.of(), List.of(), List.of(), closed()));
+        Rehearsal rehearsal = Rehearsal.of(PlannedDay.ofNobody(RatioRule.usual()));
 
         assertThat(rehearsal.clashes()).isEmpty();
         assertThat(rehearsal.day().length()).isEmpty();
+    }
+
+    @Test
+    void aGroupLateInItsSessionEndsWithIt() {
+        Span session = span("22:00", "23:50");
+
+        assertThat(session.first(LocalTime.of(22, 10), 20)).isEqualTo(span("22:10", "22:30"));
+        assertThat(session.first(LocalTime.of(23, 45), 20)).isEqualTo(span("23:45", "23:50"));
+        assertThat(session.first(LocalTime.of(9, 0), 20))
+                .as("the session was moved since")
+                .isEqualTo(span("23:30", "23:50"));
     }
 
     @Test

@@ -81,22 +81,23 @@ class RehearsalController {
             @RequestParam(name = "at", defaultValue = "") String at,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
-        LocalDate today = settings.today(viewer.settingId());
-        LocalDate day = Days.read(asked)
-                .orElseGet(() -> occasions.openDays(viewer.settingId()).plus(today, 1));
+        LocalDate day = Days.read(asked).orElseGet(() -> nextOpen(viewer));
         int minute = Typed.whole("at", at, 0, LAST_MINUTE, new FormErrors()).orElseGet(() -> firstPlay(room, day));
-        return page(
-                viewer,
-                room,
-                day,
-                minute,
-                requestType.equals("partial") ? "rehearsal/rehearsal :: now" : "rehearsal/rehearsal");
+        return page(viewer, room, day, minute, requestType.equals("partial"));
     }
 
-    private ModelAndView page(Viewer viewer, RoomView room, LocalDate day, int minute, String view) {
+    private ModelAndView page(Viewer viewer, RoomView room, LocalDate day, int minute, boolean isPart) {
         OpenDays open = occasions.openDays(viewer.settingId());
         LocalDate today = settings.today(viewer.settingId());
-        ModelAndView page = new ModelAndView(view);
+        RehearsalView view = RehearsalView.of(
+                rehearsals.of(viewer.settingId(), room, day),
+                room,
+                day,
+                weeks.planned(viewer.settingId(), room.id(), day, day),
+                rehearsals.indoors(viewer.settingId(), room),
+                minute);
+        ModelAndView page = new ModelAndView(
+                isPart && view.now().isPresent() ? "rehearsal/rehearsal :: now" : "rehearsal/rehearsal");
         page.addObject("room", room);
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("day", day);
@@ -110,16 +111,12 @@ class RehearsalController {
         page.addObject("changedMeanwhile", false);
         page.addObject("mayMoveBreaks", viewer.role() == Role.MANAGER || viewer.role() == Role.ROOM_LEAD);
         page.addObject("pictures", pictures.edition(viewer.settingId()));
-        page.addObject(
-                "view",
-                RehearsalView.of(
-                        rehearsals.of(viewer.settingId(), room, day),
-                        room,
-                        day,
-                        weeks.planned(viewer.settingId(), room.id(), day, day),
-                        rehearsals.indoors(viewer.settingId(), room),
-                        minute));
+        page.addObject("view", view);
         return page;
+    }
+
+    private LocalDate nextOpen(Viewer viewer) {
+        return occasions.openDays(viewer.settingId()).after(settings.today(viewer.settingId()));
     }
 
     private static int firstPlay(RoomView room, LocalDate day) {
@@ -198,12 +195,11 @@ class RehearsalController {
 
     /** The day as it is now; where nothing was changed, with the reason. */
     private ModelAndView answer(Viewer viewer, RoomView room, Typed typed, boolean isDone) {
-        LocalDate day = typed.day("day", new FormErrors())
-                .orElseGet(() -> occasions.openDays(viewer.settingId()).plus(settings.today(viewer.settingId()), 1));
+        LocalDate day = typed.day("day", new FormErrors()).orElseGet(() -> nextOpen(viewer));
         if (isDone) {
             return new ModelAndView("redirect:/rooms/" + room.id() + "/rehearsal?day=" + day);
         }
-        ModelAndView page = page(viewer, room, day, firstPlay(room, day), "rehearsal/rehearsal");
+        ModelAndView page = page(viewer, room, day, firstPlay(room, day), false);
         page.setStatus(HttpStatus.CONFLICT);
         page.addObject("changedMeanwhile", true);
         return page;

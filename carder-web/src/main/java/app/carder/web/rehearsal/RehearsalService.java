@@ -33,6 +33,7 @@ import app.carder.web.rota.FocusService;
 import app.carder.web.rota.RotaService;
 import app.carder.web.rota.RotaService.Hours;
 import app.carder.web.rota.ShiftView;
+import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.week.BlockPlace;
 import app.carder.web.week.WeekService;
@@ -59,6 +60,7 @@ class RehearsalService {
     private final CardService deck;
     private final SafetyService safety;
     private final RoomPlanService plans;
+    private final OccasionService occasions;
 
     RehearsalService(
             RotaService rota,
@@ -66,18 +68,23 @@ class RehearsalService {
             WeekService weeks,
             CardService deck,
             SafetyService safety,
-            RoomPlanService plans) {
+            RoomPlanService plans,
+            OccasionService occasions) {
         this.rota = rota;
         this.focus = focus;
         this.weeks = weeks;
         this.deck = deck;
         this.safety = safety;
         this.plans = plans;
+        this.occasions = occasions;
     }
 
-    /** Plays a day through. */
+    /** Plays a day through; on a closed one nobody comes. */
     @Transactional(readOnly = true)
     Rehearsal of(SettingId settingId, RoomView room, LocalDate day) {
+        if (!occasions.openDays(settingId).isOpen(day)) {
+            return Rehearsal.of(PlannedDay.ofNobody(room.week().ratio()));
+        }
         Hours hours = Required.from(rota.hours(settingId, room, List.of(day)), day);
         Staffing staffing = Required.from(rota.staffing(settingId, room, List.of(day)), day);
         List<SessionView> playing = WeekService.playOn(room, day);
@@ -192,9 +199,10 @@ class RehearsalService {
             if (session.isPresent()) {
                 String id = group.id().toString();
                 String names = Said.oneAfterTheOther(group.names()).words();
-                int most = Math.min(Group.USUAL_MINUTES, session.get().when().minutes());
+                Span playing = session.get().when();
+                int most = Math.min(Group.USUAL_MINUTES, playing.minutes());
                 with = with.with(group.startsAt()
-                        .map(start -> new Group(id, names, Span.of(start, start.plusMinutes(most))))
+                        .map(start -> new Group(id, names, playing.first(start, most)))
                         .orElse(with.firstFree(id, names, session.get(), most)));
             }
         }

@@ -267,12 +267,18 @@ public class RotaService {
                 .orElseThrow();
         return all.stream()
                 .filter(child -> child.attendsOn(day))
-                .map(child -> new Due(
-                        child,
-                        Age.between(child.age().bornOn(), day).inMonths(),
-                        child.arrives().orElse(first),
-                        child.leaves().orElse(last)))
+                .map(child -> due(child, day, first, last))
                 .toList();
+    }
+
+    /** Where the hours of a child and of the sessions have nothing in common, it may be there from the first of them to the last. */
+    private static Due due(ChildView child, LocalDate day, LocalTime first, LocalTime last) {
+        int months = Age.between(child.age().bornOn(), day).inMonths();
+        LocalTime from = child.arrives().orElse(first);
+        LocalTime until = child.leaves().orElse(last);
+        return until.isAfter(from)
+                ? new Due(child, months, from, until)
+                : new Due(child, months, until.isBefore(first) ? until : first, from.isAfter(last) ? from : last);
     }
 
     /**

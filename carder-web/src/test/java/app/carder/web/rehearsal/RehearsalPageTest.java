@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.web.kit.WebTest;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** The clock stands on a Wednesday morning; Tobias and Hamish work in the Loft, with their lunches one after the other. */
 class RehearsalPageTest extends WebTest {
@@ -184,9 +187,59 @@ class RehearsalPageTest extends WebTest {
     }
 
     @Test
-    void whoMayGiveMedicineIsChosenOnTheChildsForm() {
-        Document form = get("tobias", "/children/" + child("Anouk") + "/edit").page();
+    void onAClosedDayNothingIsPlayedAndNothingClashes() {
+        String url = loft() + "/rehearsal?day=2026-05-15";
+        Document page = get("tobias", url).page();
 
-        assertThat(form.select("input[name=medicineBy]").size()).isGreaterThan(3);
+        assertThat(page.select("main .empty").eachText()).containsExactly("The setting is closed that day.");
+        assertThat(clashes(page)).isEmpty();
+        assertThat(page.select("svg.sketch")).isEmpty();
+        assertThat(send("tobias", MockMvcRequestBuilders.get(url).header("HX-Request-Type", "partial"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void aChildWhoseHoursHaveNothingInCommonWithTheSessionsIsCountedAllDay() {
+        String before = open("tobias", "&at=600").select("#now dd").get(0).text();
+        database.update("update child set arrives = '19:00' where id = ?", child("Anouk"));
+        try {
+            Document page = open("tobias", "&at=600");
+
+            assertThat(page.select("#now dd").get(0).text()).isEqualTo(before);
+            assertThat(page.select("#at").attr("max")).isEqualTo(String.valueOf(19 * 60 - 1));
+        } finally {
+            database.update("update child set arrives = null where id = ?", child("Anouk"));
+        }
+    }
+
+    @Test
+    void whoMayGiveMedicineIsTickedOnTheChildsFormAndKept() {
+        String url = "/children/" + child("Bram") + "/edit";
+        FormElement form =
+                (FormElement) get("tobias", url).page().select("main form.form").first();
+        assertThat(form.select("input[name=medicineBy][checked]")).isEmpty();
+        Stream<String> fields = form.formData().stream()
+                .filter(field -> !field.key().equals("_csrf"))
+                .flatMap(field -> Stream.of(field.key(), field.value()));
+
+        Answer kept = post(
+                "tobias",
+                url,
+                Stream.concat(fields, Stream.of("medicineBy", account("hamish").toString()))
+                        .toArray(String[]::new));
+
+        assertThat(kept.status()).isEqualTo(302);
+        String undo =
+                get("tobias", kept.location()).page().select("#just-done form").attr("action");
+        assertThat(get("tobias", url)
+                        .page()
+                        .select("input[name=medicineBy][checked]")
+                        .eachAttr("value"))
+                .containsExactly(account("hamish").toString());
+        post("tobias", undo);
+        assertThat(get("tobias", url).page().select("input[name=medicineBy][checked]"))
+                .as("taken back")
+                .isEmpty();
     }
 }
