@@ -48,8 +48,8 @@ final class DayDrawing {
         Map<String, List<Timed>> duties = duties();
         int rows = 1
                 + (rehearsal.clashes().isEmpty() ? 0 : 1)
-                + rehearsal.day().adults().size()
-                + duties.size();
+                + rehearsal.day().adults().size();
+        // Not through the words below.
         hours(top, top + rows * ROW);
         y = top;
         clashes();
