@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -36,6 +37,7 @@ class TemplateNamesTest {
     private static final Pattern QUOTED = Pattern.compile("'(?:[^']|'')*'");
     private static final Pattern ASKED = Pattern.compile(
             "(?<![#\\w])[\\w@]*(?:\\([^()]*\\)|\\[[^]]*])*((?:\\??\\.[a-zA-Z]\\w*(?:\\([^()]*\\)|\\[[^]]*])*)+)");
+    private static final Pattern TAG = Pattern.compile("<\\w[^<>\"]*(?:\"[^\"]*\"[^<>\"]*)*>");
     private static final Pattern NAME = Pattern.compile("\\.([a-zA-Z]\\w*)");
 
     /** What is no object of ours or of Java: parameters, and what the engine knows of a loop. */
@@ -56,6 +58,33 @@ class TemplateNamesTest {
 
         assertThat(known).contains("stepIsWritten", "forPeople", "isPresent");
         assertThat(unknown).isEmpty();
+    }
+
+    /** The engine puts a piece in its place before it asks whether it is wanted there, and then never asks. */
+    @Test
+    void noPieceThatIsReplacedHasAConditionOfItsOwn() throws IOException {
+        Set<String> ignored = new TreeSet<>();
+        try (Stream<Path> templates = Files.walk(Path.of("src/main/resources/templates"))) {
+            for (Path template :
+                    templates.filter(file -> file.toString().endsWith(".html")).toList()) {
+                replacedOnCondition(Files.readString(template))
+                        .forEach(tag -> ignored.add(template.getFileName() + ": " + tag));
+            }
+        }
+
+        assertThat(
+                        replacedOnCondition(
+                                "<i th:if=\"${a}\" th:replace=\"~{b}\"></i> <i th:unless=\"${a}\"><b th:replace=\"~{b}\"></b></i>"))
+                .hasSize(1);
+        assertThat(ignored).isEmpty();
+    }
+
+    private static Stream<String> replacedOnCondition(String template) {
+        return TAG.matcher(template)
+                .results()
+                .map(MatchResult::group)
+                .filter(tag ->
+                        tag.contains(" th:replace=") && (tag.contains(" th:if=") || tag.contains(" th:unless=")));
     }
 
     @Test
