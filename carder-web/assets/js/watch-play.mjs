@@ -1,5 +1,5 @@
 // Play record: taps about one or several children, drawn as a band for each. The core works out, this draws.
-import {record as calculate} from "./core.mjs";
+import {record as calculate, taps} from "./core.mjs";
 import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
@@ -127,7 +127,7 @@ export class PlayScreen {
     const times = one("[data-times]", this.root);
     if (!times.open) return;
     const rows = this.record.children.flatMap(child =>
-      this.figures(child).taps.map(tap => ({...tap, child})));
+      taps(this.record.entries, child).map(tap => ({...tap, child})));
     rows.sort((a, b) => b.at - a.at);
     times.querySelector("ul").replaceChildren(...rows.map(tap => el("li", {},
       el("span", {}, `${this.app.child(tap.child).name}: ${this.kindWords(tap.kind)}`),
@@ -150,7 +150,7 @@ export class PlayScreen {
 }
 
 function sum(figures) {
-  if (!figures.taps.length) return said("nothingTapped");
+  if (!figures.tapped) return said("nothingTapped");
   const parts = [said("engaged", {time: clockWords(figures.engaged)}), said("longest", {time: clockWords(figures.longest)})];
   const broken = figures.interruptionsByAdults + figures.interruptionsByChildren;
   if (broken) parts.push(said("interrupted", {times: broken, back: figures.returned}));
@@ -161,8 +161,10 @@ function sum(figures) {
 /** One path for each style, used again for the next drawing: a band of an hour has hundreds of boxes. */
 function drawBand(svg, shapes) {
   const paths = new Map();
-  for (const {style, x, y, width, height} of shapes) {
-    paths.set(style, `${paths.get(style) ?? ""}M${x} ${y}h${width}v${height}h${-width}z`);
+  for (const {style, boxes} of shapes) {
+    let path = "";
+    for (let at = 0; at < boxes.length; at += 4) path += `M${boxes[at]} ${boxes[at + 1]}h${boxes[at + 2]}v${boxes[at + 3]}h${-boxes[at + 2]}z`;
+    paths.set(style, path);
   }
   const drawn = [...svg.children];
   [...paths].forEach(([style, path], at) => {

@@ -32,6 +32,7 @@ import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +43,7 @@ import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSBody;
 import org.teavm.jso.JSExport;
 import org.teavm.jso.JSObject;
+import org.teavm.jso.core.JSArray;
 
 /** What scripts may ask of the core. Moments are milliseconds since 1970, lengths of time milliseconds. */
 public final class DeviceCore {
@@ -72,41 +74,19 @@ public final class DeviceCore {
      *
      * @param entries of the whole record, as they travel
      * @param shortest least length of the band
-     * @return {@code shapes} of the band, {@code taps} that count with their times, the figures of the summary, and
-     *     {@code effect} of the latest tap, absent where there is none
+     * @return {@code shapes} of the band, of each style one with all its {@code boxes}, x, y, width and height in turn; {@code tapped}, how
+     *     many taps count; the figures of the summary; and {@code effect} of the latest tap, absent where there is none
      */
     @JSExport
     public static JSObject record(Given.Entry[] entries, String child, double from, double now, double shortest) {
-        UUID who = UUID.fromString(child);
-        List<Noted> taps = counting(entries).stream()
-                .filter(noted -> noted.entry() instanceof Tap tap && tap.child().equals(who))
-                .toList();
-        List<PlayEvent> events = taps.stream()
+        List<PlayEvent> events = tapsOf(entries, child).stream()
                 .map(noted -> new PlayEvent(noted.at(), ((Tap) noted.entry()).kind()))
                 .toList();
         TimeBand band = TimeBand.of(events, instant(from), instant(now), instant(Math.max(now, from + shortest)));
         PlaySummary summary = PlaySummary.of(Episodes.of(events, instant(now)));
         Script record = new Script()
-                .put(
-                        "shapes",
-                        Script.array(
-                                band.shapes(),
-                                shape -> new Script()
-                                        .put("style", shape.style())
-                                        .put("x", shape.x())
-                                        .put("y", shape.y())
-                                        .put("width", shape.width())
-                                        .put("height", shape.height())
-                                        .value()))
-                .put(
-                        "taps",
-                        Script.array(
-                                taps,
-                                tap -> new Script()
-                                        .put("id", tap.id().toString())
-                                        .put("at", tap.at().toEpochMilli())
-                                        .put("kind", ((Tap) tap.entry()).kind().name())
-                                        .value()))
+                .put("shapes", shapes(band))
+                .put("tapped", events.size())
                 .put("episodes", summary.episodes())
                 .put("engaged", summary.engaged().toMillis())
                 .put("longest", summary.longestStretch().toMillis())
@@ -119,6 +99,43 @@ public final class DeviceCore {
             record.put("effect", Episodes.ofLatest(events).name());
         }
         return record.value();
+    }
+
+    /** A band of an hour has hundreds of shapes in ten styles: a style is said once, and a box is four numbers. */
+    private static JSObject shapes(TimeBand band) {
+        Map<String, JSObject> byStyle = new LinkedHashMap<>();
+        band.shapes()
+                .forEach(shape -> Script.push(
+                        byStyle.computeIfAbsent(shape.style(), style -> new JSArray<>()),
+                        shape.x(),
+                        shape.y(),
+                        shape.width(),
+                        shape.height()));
+        return Script.array(
+                List.copyOf(byStyle.entrySet()),
+                one -> new Script()
+                        .put("style", one.getKey())
+                        .put("boxes", one.getValue())
+                        .value());
+    }
+
+    /** The taps about one child that count: {@code id}, {@code at}, {@code kind} of each. */
+    @JSExport
+    public static JSObject taps(Given.Entry[] entries, String child) {
+        return Script.array(
+                tapsOf(entries, child),
+                tap -> new Script()
+                        .put("id", tap.id().toString())
+                        .put("at", tap.at().toEpochMilli())
+                        .put("kind", ((Tap) tap.entry()).kind().name())
+                        .value());
+    }
+
+    private static List<Noted> tapsOf(Given.Entry[] entries, String child) {
+        UUID who = UUID.fromString(child);
+        return counting(entries).stream()
+                .filter(noted -> noted.entry() instanceof Tap tap && tap.child().equals(who))
+                .toList();
     }
 
     /** The entry that was entered last and still counts, by its id; null where there is none. */

@@ -49,6 +49,12 @@ final class Script {
         return array;
     }
 
+    /** Adds four numbers to an array. */
+    @JSBody(
+            params = {"array", "one", "two", "three", "four"},
+            script = "array.push(one, two, three, four);")
+    static native void push(JSObject array, double one, double two, double three, double four);
+
     /** Counts by name of the code. */
     static <E extends Enum<E>> JSObject counts(Map<E, Integer> counts) {
         Script object = new Script();

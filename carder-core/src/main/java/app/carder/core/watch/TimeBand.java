@@ -1,13 +1,13 @@
 package app.carder.core.watch;
 
 import app.carder.core.watch.Episode.Stretch;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * A child's record as a band over time. Places are permille of the band's width.
@@ -62,9 +62,14 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
      * @param y upper edge
      * @param width of it
      * @param height of it
-     * @param words for people; empty where the shape stands for no tap
+     * @param kind of the tap that it stands for; absent where it stands for none
      */
-    public record Shape(String style, int x, int y, int width, int height, String words) {}
+    public record Shape(String style, int x, int y, int width, int height, Optional<PlayKind> kind) {
+        /** For people; empty where the shape stands for no tap. */
+        public String words() {
+            return kind.map(PlayKind::words).orElse("");
+        }
+    }
 
     /**
      * One child's taps to scale.
@@ -108,20 +113,16 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
     /** The drawing, from the ground up; an interruption stands out by its width. */
     public List<Shape> shapes() {
         List<Shape> shapes = new ArrayList<>();
-        shapes.add(new Shape("ground", 0, 0, WIDTH, HEIGHT, ""));
+        shapes.add(new Shape("ground", 0, 0, WIDTH, HEIGHT, Optional.empty()));
         for (Bar bar : bars) {
             int margin = bar.fill() == Fill.PLAY ? 8 : 22;
-            shapes.add(new Shape(name(bar.fill()), bar.start(), margin, bar.width(), HEIGHT - 2 * margin, ""));
+            shapes.add(new Shape(
+                    name(bar.fill()), bar.start(), margin, bar.width(), HEIGHT - 2 * margin, Optional.empty()));
         }
         for (Tick tick : ticks) {
             int width = tick.kind().part() == PlayKind.Part.BREAKS ? 14 : 5;
             shapes.add(new Shape(
-                    "tick " + name(tick.kind()),
-                    tick.at() - width / 2,
-                    0,
-                    width,
-                    HEIGHT,
-                    tick.kind().words()));
+                    "tick " + name(tick.kind()), tick.at() - width / 2, 0, width, HEIGHT, Optional.of(tick.kind())));
         }
         return shapes;
     }
@@ -136,9 +137,8 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
     }
 
     private static int permille(Instant at, Instant from, Instant until) {
-        long place = 1000
-                * Duration.between(from, at).toMillis()
-                / Duration.between(from, until).toMillis();
+        long start = from.toEpochMilli();
+        long place = 1000 * (at.toEpochMilli() - start) / (until.toEpochMilli() - start);
         return (int) Math.max(0, Math.min(1000, place));
     }
 }

@@ -10,6 +10,7 @@ import app.carder.core.watch.TimeBand.Fill;
 import app.carder.core.watch.TimeBand.Shape;
 import app.carder.core.watch.TimeBand.Tick;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class TimeBandTest {
@@ -60,11 +61,12 @@ class TimeBandTest {
 
         assertThat(band.shapes())
                 .containsExactly(
-                        new Shape("ground", 0, 0, 1000, 60, ""),
-                        new Shape("away", 200, 22, 800, 16, ""),
-                        new Shape("play", 200, 8, 300, 44, ""),
-                        new Shape("tick chose", 198, 0, 5, 60, "Chose it"),
-                        new Shape("tick adult_broke_in", 493, 0, 14, 60, "Adult interrupted"));
+                        new Shape("ground", 0, 0, 1000, 60, Optional.empty()),
+                        new Shape("away", 200, 22, 800, 16, Optional.empty()),
+                        new Shape("play", 200, 8, 300, 44, Optional.empty()),
+                        new Shape("tick chose", 198, 0, 5, 60, Optional.of(PlayKind.CHOSE)),
+                        new Shape("tick adult_broke_in", 493, 0, 14, 60, Optional.of(PlayKind.ADULT_BROKE_IN)));
+        assertThat(band.shapes()).extracting(Shape::words).containsExactly("", "", "", "Chose it", "Adult interrupted");
     }
 
     @Test
