@@ -98,7 +98,7 @@ public record ChildPresent(
     }
 
     /** For people: the name with the age that decides. */
-    String forPeople() {
+    public String forPeople() {
         return Said.say(
                 "working.child-with-age",
                 this.equals(WHOEVER_COMES) ? Said.of("working.whoever-comes") : name,

@@ -123,6 +123,7 @@ public class BenchService {
                         .toList(),
                 things.stream().collect(Collectors.toMap(MaterialView::name, MaterialView::id, (one, same) -> one)),
                 present.children().stream().map(ChildPresent::name).toList(),
+                present.marks(),
                 present.attending(),
                 moment.on());
     }

@@ -10,6 +10,7 @@ import app.carder.core.vessel.Containment;
 import app.carder.core.vessel.Fill;
 import app.carder.core.vessel.FillPlan;
 import app.carder.core.vessel.VesselDrawing;
+import app.carder.web.children.PegMark;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialView;
 import java.time.LocalDate;
@@ -36,6 +37,7 @@ import java.util.UUID;
  * @param keeping what is prepared and keeps for some days only
  * @param ids of what is put out, by name
  * @param lookedAt names of the children that it was checked against
+ * @param marks of their pegs, by the words that findings name them with
  * @param attending whether those attend on the day; else they are all of the room, as nobody attends
  * @param on the day
  */
@@ -55,6 +57,7 @@ public record BenchView(
         List<MaterialView> keeping,
         Map<String, UUID> ids,
         List<String> lookedAt,
+        Map<String, PegMark> marks,
         boolean attending,
         LocalDate on) {
 

@@ -6,6 +6,7 @@ import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.Finding;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.children.PegMark;
 import app.carder.web.room.RoomView;
 import app.carder.web.rules.OtherView;
 import app.carder.web.rules.RuleService;
@@ -21,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -70,11 +72,18 @@ public class SafetyService {
         }
     }
 
-    /** Who a check looked at. */
-    public record Present(List<ChildPresent> children, boolean attending) {
-        /** Keeps its own copy. */
+    /**
+     * Who a check looked at.
+     *
+     * @param children them
+     * @param attending whether they attend then; else they are all of the room, as nobody does
+     * @param marks of their pegs, by the words that findings name them with
+     */
+    public record Present(List<ChildPresent> children, boolean attending, Map<String, PegMark> marks) {
+        /** Keeps its own copies. */
         public Present {
             children = List.copyOf(children);
+            marks = Map.copyOf(marks);
         }
     }
 
@@ -95,7 +104,17 @@ public class SafetyService {
                         ? all.stream().map(child -> child.present(moment.on())).toList()
                         : there);
         others.forEach(other -> other.present(moment.on()).ifPresent(looked::add));
-        return new Present(looked, !there.isEmpty());
+        // Two who are called the same cannot be told apart by these words, nor by a mark beside them.
+        Map<String, PegMark> marks = new HashMap<>();
+        all.stream()
+                .collect(Collectors.groupingBy(
+                        child -> child.present(moment.on()).forPeople()))
+                .forEach((words, called) -> {
+                    if (called.size() == 1) {
+                        marks.put(words, called.get(0).pegMark());
+                    }
+                });
+        return new Present(looked, !there.isEmpty(), marks);
     }
 
     /** The findings for what is laid out, in the words of a card. */

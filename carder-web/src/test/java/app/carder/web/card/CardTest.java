@@ -30,6 +30,10 @@ class CardTest extends WebTest {
                 .contains("V = length × width × depth", "60.0 × 40.0 × 4.0 cm", "USDA SR Legacy 20044");
         assertThat(margin.select("svg polygon.fill")).hasSize(1);
         assertThat(margin.select(".finding").text()).contains("Loose grain and mouthing", "Yusuf", "mouths things");
+        assertThat(margin.select(".finding summary").first().text())
+                .as("what to do comes first")
+                .startsWith("Not with these children");
+        assertThat(margin.select(".concerned:contains(Yusuf) use").attr("href")).startsWith("#peg-");
     }
 
     @Test
