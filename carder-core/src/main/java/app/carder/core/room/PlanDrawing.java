@@ -9,7 +9,9 @@ import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.said.Said;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
@@ -17,12 +19,16 @@ import org.locationtech.jts.geom.Envelope;
 public final class PlanDrawing {
 
     private static final double MARGIN_MM = 300;
+    /** The disc for all of the time, in heights of a letter. */
+    private static final double WHOLE_TIME = 3;
 
     private final Sketch.Sheet sheet = new Sketch.Sheet();
+    private final Envelope outline;
     private final double left;
     private final double top;
 
     private PlanDrawing(Envelope outline) {
+        this.outline = outline;
         this.left = MARGIN_MM - outline.getMinX();
         this.top = MARGIN_MM - outline.getMinY();
     }
@@ -35,6 +41,29 @@ public final class PlanDrawing {
     public static Sketch of(String name, RoomPlan plan) {
         return of(name, plan, Map.of());
     }
+
+    /**
+     * Where somebody went.
+     *
+     * @param shares of the time that was spent in each zone, 0 to 1, by its id; 0 where it was open and not gone to
+     * @param ways from one zone to another
+     */
+    public record Walked(Map<String, Double> shares, List<Way> ways) {
+        /** Keeps its own copies. */
+        public Walked {
+            shares = Map.copyOf(shares);
+            ways = List.copyOf(ways);
+        }
+    }
+
+    /**
+     * A way that was gone.
+     *
+     * @param from a zone's id
+     * @param to another zone's id
+     * @param times how often, at least once
+     */
+    public record Way(String from, String to, int times) {}
 
     /**
      * What is going on in a zone.
@@ -51,22 +80,38 @@ public final class PlanDrawing {
      * @param busy by a zone's id
      */
     public static Sketch of(String name, RoomPlan plan, Map<String, Busy> busy) {
+        return of(
+                name,
+                plan,
+                busy.isEmpty(),
+                (drawing, letter) -> drawing.zonesInside(plan)
+                        .filter(zone -> busy.containsKey(zone.id()))
+                        .forEach(zone -> drawing.busy(zone, busy.getOrDefault(zone.id(), new Busy(0, 0)), letter)));
+    }
+
+    /**
+     * The same with where somebody went: a disc in each zone, its area the share of the time, a ring where nobody went; a wedge for each
+     * way, pointing where it led, the wider the oftener.
+     *
+     * @param name of the room, for the title
+     */
+    public static Sketch of(String name, RoomPlan plan, Walked walked) {
+        return of(name, plan, false, (drawing, letter) -> drawing.walked(plan, walked, letter));
+    }
+
+    private static Sketch of(String name, RoomPlan plan, boolean withSpots, BiConsumer<PlanDrawing, Double> over) {
         Envelope outline = Shapes.of(plan.outline()).getEnvelopeInternal();
         double width = outline.getWidth() + 2 * MARGIN_MM;
         double height = outline.getHeight() + 2 * MARGIN_MM + width / 18;
         PlanDrawing drawing = new PlanDrawing(outline);
         double letter = width / 55;
         drawing.polygon(Shapes.of(plan.outline()).getCoordinates(), Style.OUTLINE);
-        plan.zones().stream().filter(zone -> inside(outline, zone.footprint())).forEach(drawing::zone);
+        drawing.zonesInside(plan).forEach(drawing::zone);
         plan.pieces().stream()
                 .filter(piece -> inside(outline, piece.footprint()))
                 .forEach(drawing::piece);
-        plan.zones().stream()
-                .filter(zone -> inside(outline, zone.footprint()))
-                .forEach(zone -> drawing.name(zone, letter));
-        plan.zones().stream()
-                .filter(zone -> inside(outline, zone.footprint()) && busy.containsKey(zone.id()))
-                .forEach(zone -> drawing.busy(zone, busy.getOrDefault(zone.id(), new Busy(0, 0)), letter));
+        drawing.zonesInside(plan).forEach(zone -> drawing.name(zone, letter));
+        over.accept(drawing, letter);
         plan.walls().forEach(wall -> drawing.line(wall.from(), wall.to(), Style.WALL));
         Coordinate[] ring = Shapes.of(plan.outline()).getCoordinates();
         for (int at = 0; at < ring.length - 1; at++) {
@@ -80,7 +125,7 @@ public final class PlanDrawing {
         plan.doors().forEach(drawing::door);
         // Where adults usually stand would be taken for where they are.
         plan.spots().stream()
-                .filter(spot -> busy.isEmpty() && outline.contains(Shapes.coordinate(spot.at())))
+                .filter(spot -> withSpots && outline.contains(Shapes.coordinate(spot.at())))
                 .forEach(spot -> drawing.spot(spot, letter));
         double foot = height - width / 40;
         drawing.sheet.line(MARGIN_MM, foot, MARGIN_MM + 1000, foot, Style.WALL);
@@ -97,6 +142,10 @@ public final class PlanDrawing {
                         plan.zones().isEmpty()
                                 ? Said.say("working.no-zones-yet")
                                 : plan.zones().stream().map(Zone::name).collect(Collectors.joining(", "))));
+    }
+
+    private Stream<Zone> zonesInside(RoomPlan plan) {
+        return plan.zones().stream().filter(zone -> inside(outline, zone.footprint()));
     }
 
     private static boolean inside(Envelope outline, Footprint footprint) {
@@ -135,6 +184,52 @@ public final class PlanDrawing {
         for (int adult = 0; adult < busy.adults(); adult++) {
             sheet.round(x, y, size / 2, Style.ACCENT);
             x += step;
+        }
+    }
+
+    private void walked(RoomPlan plan, Walked walked, double letter) {
+        Map<String, Zone> zones =
+                zonesInside(plan).collect(Collectors.toMap(Zone::id, zone -> zone, (one, same) -> one));
+        int most = walked.ways().stream().mapToInt(Way::times).max().orElse(1);
+        for (Way way : walked.ways()) {
+            Zone from = zones.get(way.from());
+            Zone to = zones.get(way.to());
+            if (from != null && to != null) {
+                wedge(below(from, letter), below(to, letter), letter * (0.4 + 0.8 * way.times() / most));
+            }
+        }
+        zones.values().stream()
+                .filter(zone -> walked.shares().containsKey(zone.id()))
+                .forEach(zone -> {
+                    double share = walked.shares().getOrDefault(zone.id(), 0.0);
+                    Coordinate at = below(zone, letter);
+                    sheet.round(
+                            at.x,
+                            at.y,
+                            share > 0 ? letter * WHOLE_TIME * Math.sqrt(share) : letter * 0.6,
+                            share > 0 ? Style.ACCENT : Style.OUTLINE);
+                });
+    }
+
+    /** A zone's middle on the sheet, below its name. */
+    private Coordinate below(Zone zone, double letter) {
+        Point middle = zone.footprint().middle();
+        return new Coordinate(x(middle.xMm()), y(middle.yMm()) + letter * 0.9);
+    }
+
+    /** From one place to another, drawn to its right hand, so that two ways between the same places lie side by side. */
+    private void wedge(Coordinate from, Coordinate to, double wide) {
+        double length = from.distance(to);
+        if (length > 0) {
+            double right = wide / length;
+            sheet.shape(
+                    Style.WALL,
+                    from.x,
+                    from.y,
+                    from.x - (to.y - from.y) * right,
+                    from.y + (to.x - from.x) * right,
+                    to.x,
+                    to.y);
         }
     }
 

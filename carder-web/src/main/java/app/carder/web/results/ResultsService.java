@@ -1,6 +1,10 @@
 package app.carder.web.results;
 
+import app.carder.core.drawing.Sketch;
 import app.carder.core.ladder.LadderStep;
+import app.carder.core.room.PlanDrawing;
+import app.carder.core.room.PlanDrawing.Walked;
+import app.carder.core.room.PlanDrawing.Way;
 import app.carder.core.said.Said;
 import app.carder.core.watch.Engagement;
 import app.carder.core.watch.Engagement.Player;
@@ -36,6 +40,7 @@ import app.carder.web.results.ChildPlayView.Share;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
+import app.carder.web.roomplan.RoomPlanService;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setout.SetOutService.Placed;
 import app.carder.web.setout.SetOutService.TimeOut;
@@ -76,6 +81,7 @@ public class ResultsService {
     private final RoomService rooms;
     private final SetOutService setOuts;
     private final SettingService settings;
+    private final RoomPlanService plans;
 
     ResultsService(
             WatchLogService watchLog,
@@ -83,7 +89,9 @@ public class ResultsService {
             CardService deck,
             RoomService rooms,
             SetOutService setOuts,
-            SettingService settings) {
+            SettingService settings,
+            RoomPlanService plans) {
+        this.plans = plans;
         this.watchLog = watchLog;
         this.children = children;
         this.deck = deck;
@@ -112,6 +120,7 @@ public class ResultsService {
                 .map(look -> look.entry().look())
                 .toList());
         List<Moment<Entry.Heard>> heard = of(all, childId, Entry.Heard.class);
+        Optional<Movement<String>> movement = movement(all, childId, room);
         return new ChildPlayView(
                 child,
                 WEEKS,
@@ -122,7 +131,8 @@ public class ResultsService {
                 PlaySummary.of(episodes),
                 PlayTrend.of(stretchesByDay(settingId, plays, childId)),
                 places(settingId, plays, childId, cards, room, setOuts.placed(settingId, room.id(), since, today)),
-                movement(all, childId, room),
+                movement,
+                movement.map(walked -> walked(settingId, room, walked)).orElse(List.of()),
                 Arrays.stream(Activity.values())
                         .filter(activity -> sample.share(activity).isEnough())
                         .map(activity -> new Share(activity.words(), sample.share(activity)))
@@ -130,8 +140,11 @@ public class ResultsService {
                 sample.looks(),
                 all.stream()
                         .sorted(Comparator.comparing(WatchRecord::from).reversed())
-                        .flatMap(one -> CountLines.of(one.seen(), childId).stream()
-                                .map(words -> new Counted(settings.local(settingId, one.from()), words)))
+                        .flatMap(one -> CountLines.lines(one.seen(), childId).stream()
+                                .map(line -> new Counted(
+                                        settings.local(settingId, one.from()),
+                                        line.words(),
+                                        line.dots().map(dots -> dots.drawing(line.words())))))
                         .limit(MOST_LINES)
                         .toList(),
                 heard.stream()
@@ -357,6 +370,26 @@ public class ResultsService {
                         room.zones().stream()
                                 .map(ZoneView::name)
                                 .collect(Collectors.toCollection(LinkedHashSet::new))));
+    }
+
+    /** On each plan of the room that has a zone of them. */
+    private List<Sketch> walked(SettingId settingId, RoomView room, Movement<String> movement) {
+        Map<String, String> ids = room.zones().stream()
+                .collect(Collectors.toMap(ZoneView::name, zone -> zone.id().toString(), (one, same) -> one));
+        Walked walked = new Walked(
+                movement.zones().stream()
+                        .filter(zone -> ids.containsKey(zone.zone()))
+                        .collect(Collectors.toMap(
+                                zone -> Required.from(ids, zone.zone()), Movement.ZoneTime::share, Double::sum)),
+                movement.transitions().stream()
+                        .filter(way -> ids.containsKey(way.from()) && ids.containsKey(way.to()))
+                        .map(way -> new Way(Required.from(ids, way.from()), Required.from(ids, way.to()), way.times()))
+                        .toList());
+        return plans.drawn(settingId, room.id()).stream()
+                .filter(plan -> plan.plan().zones().stream()
+                        .anyMatch(zone -> walked.shares().getOrDefault(zone.id(), 0.0) > 0))
+                .map(plan -> PlanDrawing.of(room.name(), plan.plan(), walked))
+                .toList();
     }
 
     private static <E extends OfChild> List<Moment<E>> of(List<WatchRecord> all, UUID childId, Class<E> kind) {

@@ -40,9 +40,17 @@ class ResultsTest extends WebTest {
 
     @Test
     void tellsLooksPathsCountsAndWords() {
-        String text =
-                get("tobias", "/children/" + child("Anouk") + "/play").page().text();
+        Document page = get("tobias", "/children/" + child("Anouk") + "/play").page();
+        String text = page.text();
 
+        assertThat(page.select("figure svg:has(title:contains(Plan of Loft)) circle"))
+                .as("a disc for each place where it was, a ring for each where it was not")
+                .hasSizeGreaterThan(3);
+        assertThat(
+                        page.select(
+                                "figure svg:has(title:contains(time samples)) rect, figure svg:has(title:contains(time samples)) polygon"))
+                .isNotEmpty();
+        assertThat(page.select("li:contains(knot that holds: 1 of 2) circle")).hasSize(2);
         assertThat(text)
                 .contains("Handling, making: 50 % of 12 time samples; could be 25 % to 75 %")
                 .contains(
