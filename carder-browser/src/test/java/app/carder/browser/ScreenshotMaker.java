@@ -32,7 +32,9 @@ class ScreenshotMaker {
             laptop.page.waitForLoadState();
             save(laptop, "child-play");
             shot(laptop, "/journals", ".pick a >> text=Bram", "journal-desk");
-            shot(laptop, "/materials", null, "cupboard");
+            laptop.page.navigate("/materials");
+            laptop.page.locator(".running-out").waitFor();
+            save(laptop, "cupboard");
             shot(laptop, "/set-out", null, "set-out-shelf");
             shot(laptop, "/week", null, "week-board");
             shot(laptop, "/week", ".places >> text=Rehearse the day", "rehearsal");

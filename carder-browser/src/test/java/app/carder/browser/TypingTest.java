@@ -64,6 +64,29 @@ class TypingTest {
     }
 
     @Test
+    void everyChoiceNarrowsTheCupboardAtOnce() {
+        try (Device desk = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            Page page = desk.page;
+            desk.signIn("sunniva");
+            page.navigate("/materials");
+            assertThat(page.locator("#rows h2")).not().hasCount(0);
+            for (String[] choice : new String[][] {
+                {"#kind", "VESSEL", "Jug, 1 litre"},
+                {"#allergen", "GLUTEN_CEREALS", "Wheat flour"},
+                {"#hazard", "ROUND_FOOD", "Grapes"},
+                {"#sense", "SMELL", "Scented letters"}
+            }) {
+                page.locator(choice[0]).selectOption(choice[1]);
+                assertThat(page.locator("#rows")).containsText(choice[2]);
+                assertThat(page.locator("#rows")).not().containsText("Acrylic mirrors");
+                page.locator(choice[0]).selectOption("");
+                assertThat(page.locator("#rows")).containsText("Acrylic mirrors");
+            }
+            org.assertj.core.api.Assertions.assertThat(desk.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void whatWasTypedIsThereAfterAReloadAfterBackAndAfterSigningInOnAnotherComputer() {
         try (Device desk = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             Page page = desk.page;

@@ -4,6 +4,9 @@ import app.carder.core.calculation.Source;
 import app.carder.core.calculation.Source.Basis;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
+import app.carder.core.look.Colour;
+import app.carder.core.look.Look;
+import app.carder.core.look.Silhouette;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
@@ -67,7 +70,18 @@ record CupboardRow(Map<String, String> cells, Currency currency) {
                 bought(),
                 new Amount(number("stock_g").map(Mass::ofGrams), whole("stock_pieces")),
                 text("kept_in"),
-                whole("keeps_days"));
+                whole("keeps_days"),
+                seen());
+    }
+
+    private Look.Seen seen() {
+        String silhouette = text("drawn_as").toUpperCase(Locale.ROOT);
+        if (!silhouette.isEmpty() && Silhouette.named(silhouette).isEmpty()) {
+            throw Refused.because("refused.cupboard-row.looks-like", text("drawn_as"));
+        }
+        return new Look.Seen(
+                Silhouette.named(silhouette),
+                text("drawn_colour").isEmpty() ? Optional.empty() : Optional.of(Colour.of(text("drawn_colour"))));
     }
 
     private Optional<Bought> bought() {

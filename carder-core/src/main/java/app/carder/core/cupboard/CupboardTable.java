@@ -61,6 +61,8 @@ public final class CupboardTable {
             "stock_pieces",
             "kept_in",
             "keeps_days",
+            "drawn_as",
+            "drawn_colour",
             "source",
             "basis");
 
@@ -275,6 +277,8 @@ public final class CupboardTable {
         row.stock().pieces().ifPresent(count -> cells.put("stock_pieces", count.toString()));
         cells.put("kept_in", row.keptIn());
         row.keepsDays().ifPresent(days -> cells.put("keeps_days", days.toString()));
+        row.seen().silhouette().ifPresent(silhouette -> cells.put("drawn_as", silhouette.name()));
+        row.seen().colour().ifPresent(colour -> cells.put("drawn_colour", colour.written()));
         cells.put("source", material.source().name().words());
         cells.put("basis", material.source().basis().name());
         return cells;

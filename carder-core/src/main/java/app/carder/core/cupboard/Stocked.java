@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param stock how much of it there is, where known
  * @param keptIn where it is kept; empty where nobody wrote it down
  * @param keepsDays how many days it can be used again after preparing; absent where it keeps
+ * @param seen what somebody has said of how it looks
  */
 public record Stocked(
         String code,
@@ -27,7 +28,8 @@ public record Stocked(
         Optional<Bought> bought,
         Amount stock,
         String keptIn,
-        Optional<Integer> keepsDays) {
+        Optional<Integer> keepsDays,
+        Look.Seen seen) {
 
     private static final Mass USUAL_STEP = Mass.ofGrams(500);
 
@@ -46,6 +48,18 @@ public record Stocked(
         if (keepsDays.filter(days -> days < 1 || days > 3650).isPresent()) {
             throw Refused.because("refused.stocked.days-that-it", keepsDays.get());
         }
+    }
+
+    /** A thing of whose looks nobody has said anything. */
+    public Stocked(
+            String code,
+            Material material,
+            Optional<Vessel> vessel,
+            Optional<Bought> bought,
+            Amount stock,
+            String keptIn,
+            Optional<Integer> keepsDays) {
+        this(code, material, vessel, bought, stock, keptIn, keepsDays, Look.Seen.NOTHING);
     }
 
     /**
@@ -145,7 +159,9 @@ public record Stocked(
 
     /** How it looks; guessed from its form where it is none of the things that ship. */
     public Look look() {
-        return Optional.ofNullable(Look.shipped().get(code)).orElseGet(() -> Look.guessed(material, vessel));
+        return Optional.ofNullable(Look.shipped().get(code))
+                .orElseGet(() -> Look.guessed(material, vessel))
+                .as(seen);
     }
 
     /** For people. */

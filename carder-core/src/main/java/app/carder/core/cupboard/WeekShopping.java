@@ -57,6 +57,11 @@ public final class WeekShopping {
             }
         }
 
+        /** The same, of a card that is called so. */
+        public Wanted of(String name) {
+            return new Wanted(name, code, perFill, sessionsPerFill, stoodBefore, sessions);
+        }
+
         /** Places in which it stands at once, at most. */
         int atOnce() {
             Map<LocalDateTime, Integer> count = new HashMap<>();

@@ -20,6 +20,25 @@ import org.apache.commons.csv.CSVRecord;
  */
 public record Look(Silhouette silhouette, Colour colour, Optional<Grain> grain) {
 
+    /**
+     * What somebody has said of how a thing looks; what was not said is as it ships, or guessed.
+     *
+     * @param silhouette of a thing that is not poured
+     * @param colour of its face
+     */
+    public record Seen(Optional<Silhouette> silhouette, Optional<Colour> colour) {
+        /** Nothing. */
+        public static final Seen NOTHING = new Seen(Optional.empty(), Optional.empty());
+    }
+
+    /** The same as somebody says that it is. */
+    public Look as(Seen seen) {
+        return new Look(
+                grain.isPresent() ? silhouette : seen.silhouette().orElse(silhouette),
+                seen.colour().orElse(colour),
+                grain);
+    }
+
     private static final Map<String, Look> SHIPPED = read();
     private static final Colour WOOD = Colour.of("#CDAE7C");
     private static final Colour PAPER = Colour.of("#EFE6D2");

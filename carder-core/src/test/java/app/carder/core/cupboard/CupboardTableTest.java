@@ -8,6 +8,7 @@ import app.carder.core.cupboard.CupboardTable.Contents;
 import app.carder.core.cupboard.CupboardTable.Fault;
 import app.carder.core.cupboard.Stocked.Amount;
 import app.carder.core.cupboard.Stocked.Bought;
+import app.carder.core.look.Look;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.Material;
 import app.carder.core.material.MaterialKind;
@@ -108,6 +109,33 @@ class CupboardTableTest {
             assertThat(rice.stock().mass()).contains(Mass.ofGrams(2500));
             assertThat(rice.keptIn()).isEqualTo("top shelf");
             assertThat(rice.keepsDays()).contains(180);
+        }
+
+        @Test
+        void looksAsSomebodySaysAndOtherwiseAsItsFormAndKindTell() {
+            Contents contents = read("code,name,kind,density_g_per_ml,drawn_as,drawn_colour\n"
+                    + "a,Curtain rings,pieces,,button,#C0392B\n"
+                    + "b,Bobbins,pieces,,,#5B7DB1\n"
+                    + "c,Dyed barley,fill,0.7,BUTTON,#7BA05B\n"
+                    + "d,Odd,pieces,,dragon,\n"
+                    + "e,Odder,pieces,,,red\n");
+            List<Stocked> things = contents.rows();
+
+            assertThat(things.get(0).look().silhouette().name()).isEqualTo("BUTTON");
+            assertThat(things.get(0).look().colour().written()).isEqualTo("#C0392B");
+            assertThat(things.get(1).look().silhouette())
+                    .isEqualTo(Look.guessed(things.get(1).material(), Optional.empty())
+                            .silhouette());
+            assertThat(things.get(1).look().colour().written()).isEqualTo("#5B7DB1");
+            assertThat(things.get(2).look().grain())
+                    .as("what is poured stays a pile")
+                    .isPresent();
+            assertThat(things.get(2).look().silhouette().name()).isEqualTo("PILE");
+            assertThat(contents.faults()).extracting(Fault::line).containsExactly(5L, 6L);
+            assertThat(read(CupboardTable.write(things)).rows())
+                    .extracting(Stocked::seen)
+                    .containsExactlyElementsOf(
+                            things.stream().map(Stocked::seen).toList());
         }
 
         @Test

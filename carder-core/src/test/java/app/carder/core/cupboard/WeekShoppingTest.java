@@ -26,12 +26,12 @@ import org.junit.jupiter.api.Test;
 
 class WeekShoppingTest {
 
-    private static final LocalDateTime MONDAY = LocalDate.of(2026, 5, 4).atTime(9, 0);
+    static final LocalDateTime MONDAY = LocalDate.of(2026, 5, 4).atTime(9, 0);
 
-    private static final Stocked RICE = stocked("rice", MaterialKind.FILL, kilos(5), kilos(1));
-    private static final Stocked GLUE = stocked("glue", MaterialKind.CONSUMABLE, Amount.of(1), Amount.of(2));
-    private static final Stocked SCOOP = stocked("scoop", MaterialKind.TOOL, Amount.of(3), Amount.of(1));
-    private static final Map<String, Stocked> CUPBOARD = Map.of("rice", RICE, "glue", GLUE, "scoop", SCOOP);
+    static final Stocked RICE = stocked("rice", MaterialKind.FILL, kilos(5), kilos(1));
+    static final Stocked GLUE = stocked("glue", MaterialKind.CONSUMABLE, Amount.of(1), Amount.of(2));
+    static final Stocked SCOOP = stocked("scoop", MaterialKind.TOOL, Amount.of(3), Amount.of(1));
+    static final Map<String, Stocked> CUPBOARD = Map.of("rice", RICE, "glue", GLUE, "scoop", SCOOP);
 
     /** 2.4 kg a fill for two sessions, out in five: three fills are 7.2 kg, 5 kg are there, 2.2 kg are three packs of 1 kg. */
     @Test
@@ -150,15 +150,15 @@ class WeekShoppingTest {
                 .orElseThrow();
     }
 
-    private static List<LocalDateTime> days(int count) {
+    static List<LocalDateTime> days(int count) {
         return IntStream.range(0, count).mapToObj(MONDAY::plusDays).toList();
     }
 
-    private static Amount kilos(double kilos) {
+    static Amount kilos(double kilos) {
         return Amount.of(Mass.ofGrams(kilos * 1000));
     }
 
-    private static Stocked stocked(String code, MaterialKind kind, Amount stock, Amount pack) {
+    static Stocked stocked(String code, MaterialKind kind, Amount stock, Amount pack) {
         return new Stocked(
                 code,
                 new Material(

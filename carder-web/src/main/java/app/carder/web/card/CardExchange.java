@@ -209,7 +209,8 @@ class CardExchange {
                 stocked.bought(),
                 stocked.stock(),
                 stocked.keptIn(),
-                stocked.keepsDays());
+                stocked.keepsDays(),
+                stocked.seen());
     }
 
     private Preview preview(

@@ -1,5 +1,8 @@
 package app.carder.web.lists;
 
+import app.carder.core.cupboard.RunningOut;
+import app.carder.core.cupboard.Stocked;
+import app.carder.core.cupboard.WeekShopping.Wanted;
 import app.carder.core.prepare.PreparationList;
 import app.carder.core.prepare.PreparationList.Due;
 import app.carder.core.said.Dates;
@@ -41,6 +44,7 @@ public class ListService {
 
     private static final int LONGEST_KEY = 200;
     private static final int DAYS_AHEAD = 14;
+    private static final int WEEKS_AHEAD = 4;
 
     private final ListTickRepository ticks;
     private final SetOutList setOut;
@@ -93,6 +97,26 @@ public class ListService {
             case SHOPPING -> shopping.of(settingId, room, WeekService.mondayOf(of.orElse(next)));
         };
         return ticked(settingId, room.id(), list);
+    }
+
+    /**
+     * What runs out first of what the boards of all rooms take in the next four weeks. Cards are named to those who work in their room, and
+     * the room to everybody.
+     */
+    @Transactional(readOnly = true)
+    public RunningOut runningOut(Viewer viewer) {
+        LocalDate today = settings.today(viewer.settingId());
+        List<Wanted> all = new ArrayList<>();
+        Map<String, Stocked> cupboard = new LinkedHashMap<>();
+        for (RoomView room : rooms.all(viewer.settingId())) {
+            boolean named = viewer.rooms().all().contains(room.id());
+            ShoppingList.Uses uses = shopping.uses(viewer.settingId(), room, today, today.plusWeeks(WEEKS_AHEAD));
+            uses.all().stream()
+                    .map(use -> use.of(named ? room.name() + ": " + use.card() : room.name()))
+                    .forEach(all::add);
+            cupboard.putAll(uses.cupboard());
+        }
+        return RunningOut.of(all, cupboard);
     }
 
     /** What has to be begun today so that cards are ready, and is not ticked. */

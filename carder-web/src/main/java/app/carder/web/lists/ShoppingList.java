@@ -89,9 +89,23 @@ class ShoppingList {
     }
 
     private List<ToBuy> lines(SettingId settingId, RoomView room, LocalDate monday) {
-        Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), monday, monday.plusDays(6));
+        Uses week = uses(settingId, room, monday, monday.plusDays(6));
+        return WeekShopping.of(week.all(), week.cupboard());
+    }
+
+    /**
+     * What planned cards take.
+     *
+     * @param all each material of each card
+     * @param cupboard what it is taken from, by code
+     */
+    record Uses(List<Wanted> all, Map<String, Stocked> cupboard) {}
+
+    /** What the cards of some days take. */
+    Uses uses(SettingId settingId, RoomView room, LocalDate from, LocalDate until) {
+        Map<BlockPlace, UUID> planned = weeks.planned(settingId, room.id(), from, until);
         if (planned.isEmpty()) {
-            return List.of();
+            return new Uses(List.of(), Map.of());
         }
         OpenDays open = occasions.openDays(settingId);
         Map<UUID, LocalTime> starts = room.sessions().stream()
@@ -102,9 +116,9 @@ class ShoppingList {
                 .filter(start -> open.isOpen(at.onDay()))
                 .ifPresent(start -> sessions.computeIfAbsent(card, key -> new ArrayList<>())
                         .add(at.onDay().atTime(start))));
-        Map<UUID, List<LocalDate>> out = weeks.out(settingId, room.id(), monday.minusDays(1));
+        Map<UUID, List<LocalDate>> out = weeks.out(settingId, room.id(), from.minusDays(1));
         Map<BlockPlace, UUID> before =
-                weeks.planned(settingId, room.id(), monday.minusWeeks(WEEKS_STANDING), monday.minusDays(1));
+                weeks.planned(settingId, room.id(), from.minusWeeks(WEEKS_STANDING), from.minusDays(1));
         List<CardView> cards = deck.whole(settingId, sessions.keySet());
         Map<UUID, LaidOut> laid = contents.lay(settingId, cards);
         List<Wanted> uses = new ArrayList<>();
@@ -127,7 +141,7 @@ class ShoppingList {
                         when));
             }
         }
-        return WeekShopping.of(uses, cupboard);
+        return new Uses(uses, cupboard);
     }
 
     /** Sessions of each day for which a card was planned. */

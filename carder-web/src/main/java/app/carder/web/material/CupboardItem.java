@@ -152,7 +152,8 @@ class CupboardItem extends ScopedRecord {
                 bought(currency),
                 amount(stockMg, stockPieces),
                 keptIn,
-                Optional.ofNullable(keepsDays));
+                Optional.ofNullable(keepsDays),
+                described.seen());
     }
 
     private Optional<Bought> bought(Currency currency) {

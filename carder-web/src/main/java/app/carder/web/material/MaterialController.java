@@ -2,6 +2,8 @@ package app.carder.web.material;
 
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
+import app.carder.core.framework.Sense;
+import app.carder.core.look.Paint;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
 import app.carder.core.measure.Mass;
@@ -18,10 +20,12 @@ import app.carder.web.setting.Ids;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -47,9 +51,11 @@ import org.springframework.web.util.UriComponentsBuilder;
 class MaterialController {
 
     private final MaterialService materials;
+    private final ThingsBySense bySense;
 
-    MaterialController(MaterialService materials) {
+    MaterialController(MaterialService materials, ThingsBySense bySense) {
         this.materials = materials;
+        this.bySense = bySense;
     }
 
     /** The list; with a script, its rows follow the search as it is typed. */
@@ -61,11 +67,12 @@ class MaterialController {
             @RequestParam(name = "allergen", defaultValue = "") String allergen,
             @RequestParam(name = "hazard", defaultValue = "") String hazard,
             @RequestParam(name = "place", defaultValue = "") String place,
+            @RequestParam(name = "sense", defaultValue = "") String sense,
             @RequestParam(name = "page", defaultValue = "0") int number,
             @RequestHeader(name = "HX-Request-Type", defaultValue = "full") String requestType) {
         ModelAndView page = list(
                 viewer,
-                new Filter(query, kind, allergen, hazard, place),
+                new Filter(query, kind, allergen, hazard, place, sense),
                 number,
                 "",
                 Typed.nothing(),
@@ -211,10 +218,17 @@ class MaterialController {
      * @param allergen its name; empty for all
      * @param hazard the name of a trait; empty for all
      * @param place where it is kept; empty for all
+     * @param sense the name of one that cards put it out for; empty for all
      */
-    public record Filter(String query, String kind, String allergen, String hazard, String place) {
+    public record Filter(String query, String kind, String allergen, String hazard, String place, String sense) {
         static Filter byName(String name) {
-            return new Filter(name, "", "", "", "");
+            return new Filter(name, "", "", "", "", "");
+        }
+
+        private Optional<Sense> chosenSense() {
+            return Arrays.stream(Sense.values())
+                    .filter(one -> one.name().equals(sense))
+                    .findFirst();
         }
 
         private boolean shows(MaterialView thing) {
@@ -237,6 +251,7 @@ class MaterialController {
                     .queryParam("allergen", allergen)
                     .queryParam("hazard", hazard)
                     .queryParam("place", place)
+                    .queryParam("sense", sense)
                     .encode()
                     .toUriString();
         }
@@ -245,7 +260,13 @@ class MaterialController {
     private ModelAndView list(
             Viewer viewer, Filter filter, int number, String openMaterial, Typed typed, FormErrors errors) {
         List<MaterialView> all = materials.cupboard(viewer.settingId());
-        List<MaterialView> found = all.stream().filter(filter::shows).toList();
+        Optional<Set<String>> ofSense = filter.chosenSense().map(sense -> bySense.codes(viewer.settingId(), sense));
+        List<MaterialView> found = all.stream()
+                .filter(filter::shows)
+                .filter(thing -> ofSense.map(
+                                codes -> codes.contains(thing.stocked().code()))
+                        .orElse(true))
+                .toList();
         ModelAndView page = new ModelAndView("material/materials");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("materials", Paging.of(found, number));
@@ -303,6 +324,10 @@ class MaterialController {
         page.addObject("shapes", VesselShape.values());
         page.addObject("traits", MaterialForm.traits());
         page.addObject("allergens", MaterialForm.allergens());
+        page.addObject("silhouettes", MaterialForm.silhouettes());
+        page.addObject("paints", Paint.values());
+        page.addObject("hasLook", MaterialForm.hasLook(typed));
+        page.addObject("ownColour", MaterialForm.ownColour(typed).orElse(""));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

@@ -1,7 +1,10 @@
 package app.carder.web.material;
 
 import app.carder.core.cupboard.CupboardTable;
+import app.carder.core.cupboard.Picture;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.drawing.Sketch;
+import app.carder.core.look.Paint;
 import app.carder.core.material.Allergen;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.material.Trait;
@@ -37,12 +40,17 @@ final class MaterialForm {
             "stock_g",
             "stock_pieces",
             "keeps_days");
+    private static final List<String> LOOKS = List.of("drawn_as", "drawn_colour");
+    private static final String AS_USUAL = "usual";
     private static final BigDecimal MOST = BigDecimal.valueOf(1_000_000);
     private static final Map<String, List<String>> MEASURES_OF_FORM = Map.of(
             "ball", List.of("length_mm"),
             "rod", List.of("length_mm", "width_mm"),
             "block", List.of("length_mm", "width_mm", "thickness_mm"),
             "grain", List.of("length_mm", "width_mm", "thickness_mm"));
+
+    /** Starter things have no price. */
+    private static final Currency NO_MATTER = Currency.getInstance("GBP");
 
     private MaterialForm() {}
 
@@ -62,6 +70,7 @@ final class MaterialForm {
     static Optional<Stocked> read(Typed typed, FormErrors errors, String code, Currency currency) {
         Map<String, String> cells = new LinkedHashMap<>();
         CupboardTable.COLUMNS.forEach(column -> cells.put(column, typed.text(column)));
+        LOOKS.forEach(column -> cells.put(column, said(typed, column)));
         cells.put("name", typed.line("name", errors));
         cells.put("code", code);
         cells.put("kept_in", typed.optional("kept_in", 120, errors));
@@ -148,6 +157,43 @@ final class MaterialForm {
         return Arrays.stream(Trait.values())
                 .filter(trait -> trait != Trait.LOOKED_THROUGH)
                 .toList();
+    }
+
+    /**
+     * A way in which something can look, shown by a thing of the starter cupboard that does.
+     *
+     * @param silhouette its name
+     * @param like the thing's name
+     * @param picture of the thing
+     */
+    record Silhouetted(String silhouette, String like, Sketch picture) {}
+
+    /** Every way in which something that is not poured can look, each once. */
+    static List<Silhouetted> silhouettes() {
+        Map<String, Silhouetted> all = new LinkedHashMap<>();
+        CupboardTable.starter(NO_MATTER).values().stream()
+                .filter(thing -> thing.look().grain().isEmpty())
+                .forEach(thing -> all.putIfAbsent(
+                        thing.look().silhouette().name(),
+                        new Silhouetted(thing.look().silhouette().name(), thing.name(), Picture.of(thing))));
+        return List.copyOf(all.values());
+    }
+
+    /** Whether somebody has said how it looks. */
+    static boolean hasLook(Typed typed) {
+        return LOOKS.stream().anyMatch(column -> !said(typed, column).isEmpty());
+    }
+
+    private static String said(Typed typed, String column) {
+        return typed.has(column, AS_USUAL) ? "" : typed.text(column);
+    }
+
+    /** A colour that is none of those to choose from, as a file can bring it. */
+    static Optional<String> ownColour(Typed typed) {
+        return Optional.of(said(typed, "drawn_colour"))
+                .filter(colour -> !colour.isEmpty()
+                        && Arrays.stream(Paint.values())
+                                .noneMatch(paint -> paint.colour().written().equals(colour)));
     }
 
     /** Every allergen, for the form's boxes. */

@@ -71,6 +71,7 @@ class AccessMatrixTest extends WebTest {
                 "POST /children/{childId}/edit",
                 "GET /materials",
                 "GET /materials/new",
+                "GET /materials/running-out",
                 "POST /materials",
                 "GET /materials/{materialId}",
                 "GET /materials/{materialId}/relief.svg",

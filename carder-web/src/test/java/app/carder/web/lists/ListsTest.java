@@ -9,6 +9,7 @@ import app.carder.web.kit.WebTest;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -239,5 +240,28 @@ class ListsTest extends WebTest {
         assertThat(table)
                 .startsWith(
                         "part,what,amount or place,detail,done by\r\n09:00 Free play,Put out Missing house number,Writing,");
+    }
+
+    @Test
+    void whatRunsOutFirstNamesCardsToThoseWhoWorkInTheirRoom() {
+        Document page = get("tobias", "/materials/running-out").page();
+        List<String> times = page.select(".running-out li strong").eachText();
+
+        assertThat(times).isNotEmpty();
+        assertThat(page.select(".running-out li").eachText())
+                .anyMatch(line -> line.contains("short then. Loft: "))
+                .noneMatch(line -> line.contains("Nook: "));
+        assertThat(get("precious", "/materials/running-out")
+                        .page()
+                        .select(".running-out li")
+                        .eachText())
+                .hasSameSizeAs(times)
+                .noneMatch(line -> line.contains("Loft: "));
+        Answer part = send(
+                "tobias", MockMvcRequestBuilders.get("/materials/running-out").header("HX-Request-Type", "partial"));
+        assertThat(part.page().select("main")).isEmpty();
+        assertThat(part.page().select(".running-out li")).hasSize(Math.min(4, times.size()));
+        assertThat(get("tobias", "/materials").page().select("#running-out").attr("hx-get"))
+                .isEqualTo("/materials/running-out");
     }
 }

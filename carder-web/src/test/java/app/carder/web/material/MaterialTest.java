@@ -37,6 +37,13 @@ class MaterialTest extends WebTest {
                             .select(".kind")
                             .eachText())
                     .containsOnly("container");
+            assertThat(get("tobias", "/materials?sense=SMELL")
+                            .page()
+                            .select("h2 a")
+                            .eachText())
+                    .as("what cards for smelling put out")
+                    .contains("Scented letters")
+                    .doesNotContain("Half pipes for chutes");
             assertThat(get("tobias", "/materials?q=unicorn").text()).contains("Nothing here has that name");
         }
 
@@ -50,6 +57,46 @@ class MaterialTest extends WebTest {
 
     @Nested
     class WritingDown {
+        @Test
+        void drawsAThingAsSomebodySaysThatItLooks() {
+            UUID id = UUID.randomUUID();
+            String[] rings = {
+                "id",
+                id.toString(),
+                "name",
+                "Curtain rings",
+                "kind",
+                "PIECES",
+                "drawn_as",
+                "BUTTON",
+                "drawn_colour",
+                "#5B7DB1"
+            };
+
+            post("tobias", "/materials", rings);
+
+            var form = get("tobias", "/materials/" + id).page();
+            assertThat(form.select("[name=drawn_as][checked]").val()).isEqualTo("BUTTON");
+            assertThat(form.select("[name=drawn_colour][checked]").val()).isEqualTo("#5B7DB1");
+            assertThat(form.select("[name=drawn_as]")).hasSizeGreaterThan(60);
+            var picture = get("tobias", "/materials?q=curtain rings").page().select(".thing-picture svg");
+            assertThat(picture.select("path[fill=#5B7DB1]")).isNotEmpty();
+            assertThat(post(
+                                    "tobias",
+                                    "/materials",
+                                    "id",
+                                    UUID.randomUUID().toString(),
+                                    "name",
+                                    "Odd",
+                                    "kind",
+                                    "PIECES",
+                                    "drawn_as",
+                                    "dragon")
+                            .text())
+                    .contains("Nothing is drawn as");
+            post("tobias", "/materials/" + id + "/retire");
+        }
+
         @Test
         void addsAThingOnceAndUsesItOnACard() {
             UUID id = UUID.randomUUID();
