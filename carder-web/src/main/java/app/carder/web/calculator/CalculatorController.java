@@ -1,5 +1,6 @@
 package app.carder.web.calculator;
 
+import app.carder.core.said.Catalogue;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -35,8 +36,17 @@ class CalculatorController {
     }
 
     @GetMapping("/calculators")
-    ModelAndView list() {
-        return new ModelAndView("calculator/tools", Map.of("tools", calculator.tools(), "base", "/calculators"));
+    ModelAndView list(@AuthenticationPrincipal Viewer viewer) {
+        return new ModelAndView(
+                "calculator/tools",
+                Map.of(
+                        "tools",
+                        calculator.tools(),
+                        "pictures",
+                        calculator.pictures(
+                                viewer.settingId(), Catalogue.spoken().locale()),
+                        "base",
+                        "/calculators"));
     }
 
     /** A tool; its address holds what was typed, so that it can be kept as a link. With a script only the answer is sent. */

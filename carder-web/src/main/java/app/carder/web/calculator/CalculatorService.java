@@ -2,6 +2,7 @@ package app.carder.web.calculator;
 
 import app.carder.core.card.Made;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.drawing.Sketch;
 import app.carder.core.said.Refused;
 import app.carder.core.said.Said;
 import app.carder.web.material.MaterialService;
@@ -9,6 +10,8 @@ import app.carder.web.material.MaterialView;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import java.math.BigDecimal;
 import java.net.URLEncoder;
@@ -16,6 +19,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -67,6 +71,23 @@ public class CalculatorService {
     public Map<Tool.Group, List<Tool>> tools() {
         return tools.values().stream()
                 .collect(Collectors.groupingBy(Tool::group, LinkedHashMap::new, Collectors.toList()));
+    }
+
+    /**
+     * What each tool draws at first, by its code.
+     *
+     * @param language that is spoken, in which the drawings are labelled
+     */
+    @Remembered({Area.CARDS, Area.PLACES})
+    @Transactional(readOnly = true)
+    public Map<String, Sketch> pictures(SettingId settingId, Locale language) {
+        Map<String, Sketch> pictures = new LinkedHashMap<>();
+        tools.keySet()
+                .forEach(code -> open(settingId, code).answer().stream()
+                        .flatMap(answer -> answer.sketches().stream())
+                        .findFirst()
+                        .ifPresent(picture -> pictures.put(code, picture)));
+        return pictures;
     }
 
     /** Whether there is a tool of this code. */

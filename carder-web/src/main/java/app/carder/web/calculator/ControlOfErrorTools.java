@@ -268,7 +268,7 @@ final class ControlOfErrorTools {
                 PatternStrip.of(inputs.text("unit"), inputs.whole("repeats"), inputs.whole("strips"), there);
         ToolAnswer.Builder answer = ToolAnswer.of(
                         things(inputs.set(
-                                "Beads of the pattern",
+                                Said.say("tool.beads-of-the-pattern"),
                                 strip.needed().entrySet().stream()
                                         .collect(Collectors.toMap(
                                                 bead -> Said.say("tool.bead", bead.getKey()), Map.Entry::getValue)))),
@@ -340,8 +340,8 @@ final class ControlOfErrorTools {
         PlayShop shop = PlayShop.of(prices, coins);
         ToolAnswer.Builder answer = ToolAnswer.of(
                         things(inputs.set(
-                                "Money of the play shop",
-                                Map.of("coins and notes", pieces(shop.purse()) + pieces(shop.till())))),
+                                Said.say("tool.money-of-the-play-shop"),
+                                Map.of(Said.say("tool.coins-and-notes"), pieces(shop.purse()) + pieces(shop.till())))),
                         shop.calculation())
                 .verdict(true, Said.say("tool.the-purse-pays-every-card-exactly"))
                 .figure(Said.say("tool.in-the-purse"), PlayShop.inWords(shop.purse(), currency))

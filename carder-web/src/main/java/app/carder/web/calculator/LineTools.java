@@ -94,7 +94,7 @@ final class LineTools {
                         line.fits() ? Said.say("tool.it-fits") : Said.say("tool.it-does-not-fit-fewer-marks"))
                 .figure(Said.say("tool.from-mark-to-mark"), spacing.forPeople())
                 .figure(Said.say("tool.whole-line"), line.total().forPeople())
-                .figure(Said.say("tool.rows"), line.fits() ? Integer.toString(line.rows()) : "none")
+                .figure(Said.say("tool.rows"), line.fits() ? Integer.toString(line.rows()) : Said.say("tool.none"))
                 .sketch(line.sketch())
                 .done();
     }
@@ -105,7 +105,7 @@ final class LineTools {
                         new Made.Things(
                                 Said.say("tool.tray-line"),
                                 inputs.set(
-                                        "Things on the tray",
+                                        Said.say("tool.things-on-the-tray"),
                                         line.names().stream()
                                                 .collect(Collectors.toMap(name -> name, name -> 1, Integer::sum)))),
                         line.calculation())
@@ -135,7 +135,8 @@ final class LineTools {
                 inputs.whole("seconds")));
         Duration attention = Duration.ofMinutes(inputs.whole("attention"));
         boolean fits = game.fitsWithin(attention);
-        Map<String, Integer> pieces = Map.of("die", 1, "counters", inputs.whole("players"));
+        Map<String, Integer> pieces =
+                Map.of(Said.say("tool.die"), 1, Said.say("tool.counters"), inputs.whole("players"));
         return ToolAnswer.of(
                         new Made.Things(
                                 Said.say("tool.dice-game"), inputs.set(Said.say("tool.pieces-of-the-game"), pieces)),

@@ -1,6 +1,7 @@
 package app.carder.web.card;
 
 import app.carder.core.card.Portion;
+import app.carder.core.said.Catalogue;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -64,6 +65,9 @@ class CardCalculationController {
         CardView card = deck.get(viewer.settingId(), cardId);
         ModelAndView page = page(viewer, "calculator/tools", card);
         page.addObject("tools", calculator.tools());
+        page.addObject(
+                "pictures",
+                calculator.pictures(viewer.settingId(), Catalogue.spoken().locale()));
         page.addObject("base", "/cards/" + cardId + "/calculations/new");
         return page;
     }

@@ -10,19 +10,19 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Service;
+import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
-import org.thymeleaf.spring6.SpringTemplateEngine;
 import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
 
 /** Prints a template as a PDF that everyone can read. */
 @Service
 public class Printer {
 
-    private final SpringTemplateEngine templates;
+    private final ITemplateEngine templates;
     private final ApplicationContext beans;
     private final Places places;
 
-    Printer(SpringTemplateEngine templates, ApplicationContext beans, Places places) {
+    Printer(ITemplateEngine templates, ApplicationContext beans, Places places) {
         this.templates = templates;
         this.beans = beans;
         this.places = places;

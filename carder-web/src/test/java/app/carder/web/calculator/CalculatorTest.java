@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jsoup.nodes.Element;
+import org.jsoup.select.Elements;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
@@ -23,7 +24,11 @@ class CalculatorTest extends WebTest {
 
     @TestFactory
     Stream<DynamicTest> everyToolAnswersAtOnceWithADrawingAndItsCalculation() {
-        return get("tobias", "/calculators").page().select(".tool-groups a").eachAttr("href").stream()
+        Elements tools = get("tobias", "/calculators").page().select(".tool-groups a");
+        assertThat(tools)
+                .hasSizeGreaterThan(20)
+                .allSatisfy(tool -> assertThat(tool.select("svg.sketch")).hasSize(1));
+        return tools.eachAttr("href").stream()
                 .map(path -> DynamicTest.dynamicTest(path, () -> {
                     Answer answer = get("tobias", path);
                     assertThat(answer.status()).isEqualTo(200);

@@ -6,6 +6,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import app.carder.web.kit.Crawl;
 import app.carder.web.kit.WebTest;
 import jakarta.persistence.EntityManager;
+import java.lang.reflect.Proxy;
+import java.net.URI;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -22,14 +24,17 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.util.ReflectionTestUtils;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.thymeleaf.ITemplateEngine;
 
 /**
  * Every page that a manager can reach, found by following the links, in a language that nobody speaks: none has plain English. Every field of
@@ -54,6 +59,8 @@ class EveryPageTest extends WebTest {
 
     private final Map<String, Form> forms = new LinkedHashMap<>();
     private final Set<String> plainEnglish = new TreeSet<>();
+    /** What can be printed, one of each kind, with who may print it. */
+    private final Map<String, Map.Entry<String, String>> prints = new LinkedHashMap<>();
 
     /**
      * A form as it stands on a page.
@@ -95,6 +102,36 @@ class EveryPageTest extends WebTest {
         assertThat(forms()).isNotEmpty();
 
         assertThat(plainEnglish).isEmpty();
+    }
+
+    /** A print is a page before it becomes a PDF: there what people typed can still be told from what Carder says. */
+    @Test
+    void noPrintHasPlainEnglish(@Autowired Printer printer, @Autowired ITemplateEngine templates) {
+        forms();
+        PlainEnglish words = new PlainEnglish(database);
+        Set<String> found = new TreeSet<>();
+        List<String> printed = new ArrayList<>();
+        Object overheard = Proxy.newProxyInstance(
+                getClass().getClassLoader(), new Class<?>[] {ITemplateEngine.class}, (proxy, method, arguments) -> {
+                    Object page = method.invoke(templates, arguments);
+                    printed.add(String.valueOf(page));
+                    return page;
+                });
+        ReflectionTestUtils.setField(printer, "templates", overheard);
+        try {
+            prints.forEach((shape, print) -> {
+                printed.clear();
+                Answer answer = inNobodysLanguage(print.getValue()).apply(print.getKey());
+                assertThat(answer.response().getContentType()).as(shape).startsWith("application/pdf");
+                assertThat(printed).as(shape).isNotEmpty();
+                printed.forEach(page -> words.on(Jsoup.parse(page)).forEach(one -> found.add(shape + ": " + one)));
+            });
+        } finally {
+            ReflectionTestUtils.setField(printer, "templates", templates);
+        }
+
+        assertThat(prints).hasSizeGreaterThan(12);
+        assertThat(found).isEmpty();
     }
 
     @Test
@@ -184,11 +221,15 @@ class EveryPageTest extends WebTest {
 
     private void find() {
         PlainEnglish words = new PlainEnglish(database);
-        BiConsumer<String, Document> looked =
-                (path, page) -> words.on(page).forEach(found -> plainEnglish.add(Crawl.shape(path) + ": " + found));
-        Crawl.pages(inNobodysLanguage("anouk.grandfather"), looked);
+        Function<String, BiConsumer<String, Document>> lookedAtBy = username -> (path, page) -> {
+            words.on(page).forEach(found -> plainEnglish.add(Crawl.shape(path) + ": " + found));
+            page.select("a[href^=/]").eachAttr("href").stream()
+                    .filter(href -> Crawl.shape(href).endsWith("pdf"))
+                    .forEach(href -> prints.putIfAbsent(Crawl.shape(href), Map.entry(href, username)));
+        };
+        Crawl.pages(inNobodysLanguage("anouk.grandfather"), lookedAtBy.apply("anouk.grandfather"));
         Crawl.pages(inNobodysLanguage("imelda"), (path, page) -> {
-            looked.accept(path, page);
+            lookedAtBy.apply("imelda").accept(path, page);
             page.select("form[method=post]").stream()
                     .map(form -> form((FormElement) form, path))
                     .filter(form -> !form.texts().isEmpty() || !form.named().isEmpty())
@@ -196,8 +237,11 @@ class EveryPageTest extends WebTest {
         });
     }
 
+    /** A query writes a blank as a plus, which the browser's stand-in takes for one. */
     private Function<String, Answer> inNobodysLanguage(String username) {
-        return path -> send(username, MockMvcRequestBuilders.get(path).header("Accept-Language", "en-XA"));
+        return path -> send(
+                username,
+                MockMvcRequestBuilders.get(URI.create(path.replace("+", "%20"))).header("Accept-Language", "en-XA"));
     }
 
     private static Form form(FormElement form, String page) {
@@ -231,17 +275,23 @@ class EveryPageTest extends WebTest {
                 named);
     }
 
-    /** Looks through all words that the database holds. */
+    /** Looks through all words that were written since the transaction began; what stood before cannot hold them. Gives the tables. */
     private String search() {
         return database
                 .queryForList(
-                        "select table_name || ':' || column_name from information_schema.columns join information_schema.tables using (table_schema, table_name)"
-                                + " where table_schema = 'public' and table_type = 'BASE TABLE' and data_type = 'text'",
+                        "select table_name || ':' || string_agg(column_name, ':') from information_schema.columns join information_schema.tables using (table_schema, table_name)"
+                                + " where table_schema = 'public' and table_type = 'BASE TABLE' and data_type = 'text' group by table_name",
                         String.class)
                 .stream()
-                .map(one -> one.split(":"))
-                .map(one ->
-                        "select '%s.%s' from %s where %s like E'%%Zq\\nZq%%'".formatted(one[0], one[1], one[0], one[1]))
+                .map(one -> List.of(one.split(":")))
+                .map(one -> one.stream()
+                        .skip(1)
+                        .map(column -> column + " like E'%Zq\\nZq%'")
+                        .collect(Collectors.joining(
+                                " or ",
+                                "select '%1$s' from %1$s where xmin::text::bigint >= pg_current_xact_id()::text::bigint and ("
+                                        .formatted(one.get(0)),
+                                ")")))
                 .collect(Collectors.joining(" union all "));
     }
 }

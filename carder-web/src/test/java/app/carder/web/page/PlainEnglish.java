@@ -132,6 +132,8 @@ final class PlainEnglish {
         return Stream.of(kept, frameworks, shipped)
                 .flatMap(words -> words)
                 .map(String::strip)
+                // What somebody counted is typed as its name and how many.
+                .flatMap(text -> Stream.of(text, text.replaceAll(" \\d+$", "")))
                 .filter(text -> text.length() > 2)
                 .distinct()
                 .sorted(Comparator.comparingInt(String::length).reversed())
