@@ -16,4 +16,6 @@ if (document.querySelector("[data-plan]")) import("./plan-editor.mjs");
 if (document.querySelector("[data-passkey-make], [data-passkey-use]")) import("./passkeys.mjs");
 if (document.querySelector("[data-board]")) import("./week-board.mjs");
 if (document.querySelector("[data-rehearsal]")) import("./rehearsal.mjs");
+if (document.querySelector("[data-hours]")) import("./hours.mjs");
+if (document.querySelector("[data-sessions]")) import("./session-bands.mjs");
 if (document.querySelector("[data-set-up]")) import("./set-up.mjs");

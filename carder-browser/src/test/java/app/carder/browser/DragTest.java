@@ -229,13 +229,13 @@ class DragTest {
             Locator block = first.locator("[data-block]");
             String title = block.locator(".stay-words > a").textContent();
 
-            block.scrollIntoViewIfNeeded();
+            inTheMiddle(block);
             BoundingBox from = block.boundingBox();
             BoundingBox to = second.boundingBox();
             swipe(page, from.x + 20, from.y + 12, to.x + 30, to.y + 20);
             assertThat(block).hasCount(1);
 
-            block.scrollIntoViewIfNeeded();
+            inTheMiddle(block);
             from = block.boundingBox();
             to = second.boundingBox();
             CDPSession finger = page.context().newCDPSession(page);
@@ -277,6 +277,77 @@ class DragTest {
         }
     }
 
+    /** Nothing is saved: other tests plan on these sessions. */
+    @Test
+    void bordersOfSessionsAreMovedByKeysAndDraggedAndTheTimesFollow() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/week?");
+            page.navigate(page.url().replaceAll("/week.*", "/sessions"));
+            Locator border = page.locator(".time-slider").nth(1);
+            String name = border.getAttribute("aria-label");
+            String before = border.getAttribute("aria-valuetext");
+            Locator ends = page.locator("[data-session] [name^='to-']").first();
+            Locator begins = page.locator("[data-session] [name^='from-']").nth(1);
+            assertThat(ends).hasValue(before);
+
+            border.focus();
+            page.keyboard().press("ArrowLeft");
+            assertThat(border).not().hasAttribute("aria-valuetext", before);
+            assertThat(border).isFocused();
+            assertThat(ends).hasValue(border.getAttribute("aria-valuetext"));
+            page.keyboard().press("ArrowRight");
+            assertThat(ends).hasValue(before);
+
+            BoundingBox from = border.boundingBox();
+            page.mouse().move(from.x + from.width / 2, from.y + 10);
+            page.mouse().down();
+            page.mouse().move(from.x - 40, from.y + 10, new Mouse.MoveOptions().setSteps(8));
+            page.mouse().up();
+            assertThat(border).hasAttribute("aria-label", name);
+            assertThat(border).not().hasAttribute("aria-valuetext", before);
+            assertThat(ends).hasValue(border.getAttribute("aria-valuetext"));
+            assertThat(begins).hasValue(border.getAttribute("aria-valuetext"));
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    /** What is dragged is kept at once and can be undone; what is moved by keys, once it is saved. */
+    @Test
+    void hoursOfAnAdultAreDraggedLongerAndMovedByKeysAndComeBackWithUndo() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/week?");
+            page.navigate(page.url().replaceAll("/week.*", "/rota"));
+            Locator shift = page.locator("[data-shift]").first();
+            Locator end = shift.locator(".time-slider").last();
+            String before = end.getAttribute("aria-valuetext");
+            end.scrollIntoViewIfNeeded();
+            BoundingBox from = end.boundingBox();
+            page.mouse().move(from.x + from.width / 2, from.y + 5);
+            page.mouse().down();
+            page.mouse().move(from.x + from.width / 2 - 60, from.y + 5, new Mouse.MoveOptions().setSteps(6));
+            page.mouse().up();
+            assertThat(page.locator("#just-done")).containsText("changed the hours of");
+            assertThat(end).not().hasAttribute("aria-valuetext", before);
+
+            page.locator("#just-done button").click();
+            assertThat(page.locator("#just-done")).containsText("undid a change");
+            assertThat(end).hasAttribute("aria-valuetext", before);
+
+            end.focus();
+            page.keyboard().press("ArrowLeft");
+            assertThat(end).not().hasAttribute("aria-valuetext", before);
+            shift.locator(".shift-save").click();
+            assertThat(page.locator("#just-done")).containsText("changed the hours of");
+            page.locator("#just-done button").click();
+            assertThat(end).hasAttribute("aria-valuetext", before);
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
     /** A place of the first session, by day and from the top. */
     private static Locator place(Page page, int day, int line) {
         return page.locator(".week-part")
@@ -296,6 +367,22 @@ class DragTest {
         }
         page.locator("[data-board][data-ready]").waitFor();
         return page;
+    }
+
+    /** In the middle of the screen, and the page at rest: one that was swiped runs on for a while, away from under the next finger. */
+    private static void inTheMiddle(Locator what) {
+        what.evaluate("""
+                what => new Promise(done => {
+                  let was = null, still = 0;
+                  const look = () => {
+                    still = scrollY === was ? still + 1 : 0;
+                    was = scrollY;
+                    if (still < 10) return requestAnimationFrame(look);
+                    what.scrollIntoView({block: 'center', behavior: 'instant'});
+                    return requestAnimationFrame(done);
+                  };
+                  look();
+                })""");
     }
 
     /** By the mouse, from beside the title of a card to the middle of a place. */

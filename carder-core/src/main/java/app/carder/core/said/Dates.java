@@ -5,6 +5,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.Locale;
@@ -53,6 +54,11 @@ public final class Dates {
     /** A day of these weeks where there is little room: Wed 17 May. */
     public static String shortDayOfWeek(LocalDate day) {
         return form(locale(), "EEEdMMM").format(day);
+    }
+
+    /** May 2023. */
+    public static String month(YearMonth month) {
+        return form(locale(), "MMMMy").format(month);
     }
 
     /** Wednesday. */

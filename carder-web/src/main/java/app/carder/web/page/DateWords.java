@@ -5,6 +5,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.YearMonth;
 import java.time.temporal.TemporalAccessor;
 import org.springframework.stereotype.Component;
 
@@ -35,6 +36,11 @@ class DateWords {
     /** Wed 17 May. */
     public String shortDayOfWeek(TemporalAccessor day) {
         return Dates.shortDayOfWeek(LocalDate.from(day));
+    }
+
+    /** May 2023. */
+    public String month(TemporalAccessor month) {
+        return Dates.month(YearMonth.from(month));
     }
 
     /** Wednesday. */

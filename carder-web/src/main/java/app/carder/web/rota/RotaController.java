@@ -92,21 +92,56 @@ class RotaController {
         if (days.isEmpty()) {
             errors.add("days", "rota.days.missing");
         }
-        if (from.isPresent() && until.isPresent() && !until.get().isAfter(from.get())) {
-            errors.add("untilTime", "rota.ends.early", from.get(), until.get());
-        }
+        checkOrder(from, until, errors);
         if (!errors.any()) {
-            List<String> elsewhere = rota.clashes(
-                    viewer.settingId(), roomId, adult.orElseThrow(), days, from.orElseThrow(), until.orElseThrow());
-            if (!elsewhere.isEmpty()) {
-                errors.add("adult", "rota.elsewhere", String.join(", ", elsewhere));
-            }
+            checkElsewhere(
+                    rota.clashes(
+                            viewer.settingId(),
+                            roomId,
+                            adult.orElseThrow(),
+                            days,
+                            from.orElseThrow(),
+                            until.orElseThrow()),
+                    errors);
         }
         if (errors.any()) {
             return page(viewer, room, typed, errors);
         }
         rota.addShifts(viewer.settingId(), roomId, adult.orElseThrow(), days, from.orElseThrow(), until.orElseThrow());
         return back(roomId);
+    }
+
+    @PostMapping("/rooms/{roomId}/rota/shifts/{shiftId}")
+    @CanBeUndone(Deed.SHIFT_CHANGED)
+    ModelAndView changeShift(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @PathVariable("shiftId") UUID shiftId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<LocalTime> from = typed.time("fromTime", errors);
+        Optional<LocalTime> until = typed.time("untilTime", errors);
+        checkOrder(from, until, errors);
+        if (!errors.any()) {
+            checkElsewhere(
+                    rota.changeShift(viewer.settingId(), roomId, shiftId, from.orElseThrow(), until.orElseThrow()),
+                    errors);
+        }
+        return errors.any() ? page(viewer, room, usual(viewer), errors) : back(roomId);
+    }
+
+    private static void checkOrder(Optional<LocalTime> from, Optional<LocalTime> until, FormErrors errors) {
+        if (from.isPresent() && until.isPresent() && !until.get().isAfter(from.get())) {
+            errors.add("untilTime", "rota.ends.early", from.get(), until.get());
+        }
+    }
+
+    private static void checkElsewhere(List<String> rooms, FormErrors errors) {
+        if (!rooms.isEmpty()) {
+            errors.add("adult", "rota.elsewhere", String.join(", ", rooms));
+        }
     }
 
     @PostMapping("/rooms/{roomId}/rota/shifts/{shiftId}/remove")

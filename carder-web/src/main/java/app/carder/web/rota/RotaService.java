@@ -130,6 +130,24 @@ public class RotaService {
                 .collect(Collectors.toSet());
     }
 
+    /**
+     * Lets hours begin and end at other times.
+     *
+     * @return rooms in which the person is down already for a part of them; where there is any, nothing is changed
+     * @throws NotFound if the room has no such hours
+     */
+    @Transactional
+    public List<String> changeShift(SettingId settingId, UUID roomId, UUID shiftId, LocalTime from, LocalTime until) {
+        Shift shift =
+                shifts.findBySettingIdAndRoomIdAndId(settingId, roomId, shiftId).orElseThrow(NotFound::new);
+        List<String> elsewhere = clashes(settingId, roomId, shift.accountId(), List.of(shift.day()), from, until);
+        if (elsewhere.isEmpty()) {
+            shift.beginAt(from);
+            shift.endAt(until);
+        }
+        return elsewhere;
+    }
+
     /** Takes hours away. */
     @Transactional
     public void removeShift(SettingId settingId, UUID roomId, UUID shiftId) {

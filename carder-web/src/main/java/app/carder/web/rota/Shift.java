@@ -30,7 +30,7 @@ class Shift extends ScopedRecord {
     }
 
     ShiftView view(String name) {
-        return new ShiftView(getId(), accountId, name, DayOfWeek.of(weekday), fromTime, untilTime);
+        return new ShiftView(getId(), accountId, name, day(), fromTime, untilTime);
     }
 
     /** Whether both want the same person at the same time in two rooms. */
@@ -42,8 +42,12 @@ class Shift extends ScopedRecord {
                 && other.fromTime.isBefore(untilTime);
     }
 
+    DayOfWeek day() {
+        return DayOfWeek.of(weekday);
+    }
+
     boolean isOn(DayOfWeek day) {
-        return weekday == day.getValue();
+        return day() == day;
     }
 
     boolean begins(LocalTime time) {

@@ -3,6 +3,7 @@ package app.carder.web.rota;
 import app.carder.web.setting.SettingId;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.repository.Repository;
@@ -16,6 +17,8 @@ interface ShiftRepository extends Repository<Shift, UUID> {
     List<Shift> findBySettingIdOrderByWeekdayAscFromTimeAsc(SettingId settingId, Limit limit);
 
     List<Shift> findBySettingIdAndAccountId(SettingId settingId, UUID accountId, Limit limit);
+
+    Optional<Shift> findBySettingIdAndRoomIdAndId(SettingId settingId, UUID roomId, UUID id);
 
     void deleteBySettingIdAndRoomIdAndId(SettingId settingId, UUID roomId, UUID id);
 

@@ -28,6 +28,7 @@ public enum Deed {
     OTHER_REMOVED,
 
     SHIFT_REMOVED(true),
+    SHIFT_CHANGED,
     ABSENCE_REMOVED,
     LEADS_MADE(true),
     TURN_HANDED,

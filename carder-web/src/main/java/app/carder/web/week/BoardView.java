@@ -215,27 +215,28 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
 
         /** What holds it, each once, with the days that it holds it on. */
         public List<SaidOn> held() {
-            return said(block -> block.gate().held());
+            return said(block -> List.of(block.gate().held()));
         }
 
         /** Why an adult stays with it, each once. */
         public List<SaidOn> stays() {
-            return said(block -> block.gate().stays());
+            return said(block -> List.of(block.gate().stays()));
         }
 
         /** What holds it, for what is printed: no child is named. */
         public List<SaidOn> heldNamingNobody() {
-            return said(block -> block.gate().heldNamingNobody());
+            return said(block -> List.of(block.gate().heldNamingNobody()));
         }
 
-        private List<SaidOn> said(Function<Block, String> what) {
+        /** What is said of its blocks, each once, with the days that it is said of. */
+        List<SaidOn> said(Function<Block, List<String>> what) {
             return blocks.stream()
-                    .map(what)
+                    .flatMap(block -> what.apply(block).stream())
                     .filter(words -> !words.isEmpty())
                     .distinct()
                     .map(words -> {
                         List<LocalDate> on = blocks.stream()
-                                .filter(block -> what.apply(block).equals(words))
+                                .filter(block -> what.apply(block).contains(words))
                                 .map(Block::on)
                                 .toList();
                         return new SaidOn(words, on, on.size() == blocks.size());
@@ -263,6 +264,31 @@ public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {
         public SaidOn {
             on = List.copyOf(on);
         }
+    }
+
+    /** The same board with nothing on it but what stands in those places. */
+    BoardView keeping(Set<BlockPlace> places) {
+        return new BoardView(
+                monday,
+                days.stream()
+                        .map(day -> new Day(
+                                day.on(),
+                                day.open(),
+                                day.occasions(),
+                                day.sessions().stream()
+                                        .map(session -> new Session(
+                                                session.session(),
+                                                session.cells().stream()
+                                                        .map(cell -> new Cell(
+                                                                cell.at(),
+                                                                cell.zone(),
+                                                                cell.label(),
+                                                                cell.block()
+                                                                        .filter(block -> places.contains(cell.at()))))
+                                                        .toList()))
+                                        .toList()))
+                        .toList(),
+                deck);
     }
 
     /** The board with places down and days across. */

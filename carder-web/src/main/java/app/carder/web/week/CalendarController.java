@@ -1,6 +1,7 @@
 package app.carder.web.week;
 
 import app.carder.core.said.Refused;
+import app.carder.core.week.OpenDays;
 import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.calendar.CalendarFile.Occasion;
 import app.carder.web.account.AllowedTo;
@@ -16,17 +17,22 @@ import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.OccasionDetails;
 import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.OccasionView;
 import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -49,6 +55,9 @@ class CalendarController {
     private static final String CALENDAR = "text/calendar";
     private static final int MONTHS_READ = 15;
     private static final int MOST_ROWS = 200;
+    private static final int MONTHS_SHOWN = 6;
+    /** Of years that a nursery plans. */
+    private static final Pattern MONTH = Pattern.compile("20\\d\\d-(0[1-9]|1[0-2])");
 
     private final CalendarService calendars;
     private final OccasionService occasions;
@@ -78,8 +87,8 @@ class CalendarController {
     record Row(Occasion occasion, boolean closes) {}
 
     @GetMapping("/calendar")
-    ModelAndView open(@AuthenticationPrincipal Viewer viewer) {
-        return page(viewer, Typed.nothing(), new FormErrors());
+    ModelAndView open(@AuthenticationPrincipal Viewer viewer, @RequestParam MultiValueMap<String, String> parameters) {
+        return page(viewer, Typed.of(parameters), new FormErrors());
     }
 
     @PostMapping("/calendar/occasions")
@@ -102,7 +111,7 @@ class CalendarController {
         occasions.add(
                 viewer.settingId(),
                 List.of(new OccasionDetails(from.orElseThrow(), until.orElseThrow(), summary, typed.ticked("closes"))));
-        return new ModelAndView("redirect:/calendar");
+        return new ModelAndView("redirect:/calendar?month=" + YearMonth.from(from.orElseThrow()));
     }
 
     @PostMapping("/calendar/occasions/{occasionId}/remove")
@@ -209,11 +218,34 @@ class CalendarController {
                 FILE, CALENDAR, calendars.week(viewer.settingId(), rooms.get(viewer.settingId(), roomId), monday));
     }
 
+    /** A month that can be shown; absent where a text names none. */
+    private static Optional<YearMonth> month(String text) {
+        return MONTH.matcher(text).matches() ? Optional.of(YearMonth.parse(text)) : Optional.empty();
+    }
+
     private ModelAndView page(Viewer viewer, Typed typed, FormErrors errors) {
         LocalDate today = settings.today(viewer.settingId());
         ModelAndView page = new ModelAndView("week/calendar");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
-        page.addObject("occasions", occasions.between(viewer.settingId(), today, today.plusMonths(MONTHS_READ)));
+        YearMonth first = month(typed.raw("month")).orElseGet(() -> YearMonth.from(today));
+        Optional<CalendarMonth.Days> writing = Days.read(typed.raw("fromDay"))
+                .map(from -> new CalendarMonth.Days(
+                        from, Days.read(typed.raw("untilDay")).filter(until -> until.isAfter(from))));
+        OpenDays open = occasions.openDays(viewer.settingId());
+        List<OccasionView> there = occasions.between(
+                viewer.settingId(),
+                first.atDay(1),
+                first.plusMonths(MONTHS_SHOWN - 1).atEndOfMonth());
+        page.addObject("first", first);
+        page.addObject("following", first.plusMonths(MONTHS_SHOWN));
+        page.addObject("earlier", first.minusMonths(MONTHS_SHOWN));
+        page.addObject("today", today);
+        page.addObject("weekdays", DayOfWeek.values());
+        page.addObject(
+                "months",
+                IntStream.range(0, MONTHS_SHOWN)
+                        .mapToObj(at -> CalendarMonth.of(first.plusMonths(at), open, there, writing))
+                        .toList());
         page.addObject("feeds", calendars.open(viewer));
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("mayEdit", viewer.role() != Role.PRACTITIONER);

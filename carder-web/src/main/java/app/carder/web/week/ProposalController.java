@@ -3,11 +3,15 @@ package app.carder.web.week;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardPictures;
 import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
+import app.carder.web.rota.RotaService;
 import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.LocalDate;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -26,8 +30,17 @@ class ProposalController {
     private final ProposalService proposals;
     private final RoomService rooms;
     private final SettingService settings;
+    private final RotaService rota;
+    private final CardPictures pictures;
 
-    ProposalController(ProposalService proposals, RoomService rooms, SettingService settings) {
+    ProposalController(
+            ProposalService proposals,
+            RoomService rooms,
+            SettingService settings,
+            RotaService rota,
+            CardPictures pictures) {
+        this.rota = rota;
+        this.pictures = pictures;
         this.proposals = proposals;
         this.rooms = rooms;
         this.settings = settings;
@@ -40,7 +53,7 @@ class ProposalController {
             @RequestParam(name = "of", defaultValue = "") String of) {
         LocalDate monday = WeekService.mondayOf(of, settings.today(viewer.settingId()));
         UUID id = proposals.ask(viewer, roomId, monday);
-        boolean another = !proposals.view(viewer.settingId(), id).monday().equals(monday);
+        boolean another = !proposals.home(viewer.settingId(), id).monday().equals(monday);
         return "redirect:/proposals/" + id + (another ? "?instead=true" : "");
     }
 
@@ -54,7 +67,19 @@ class ProposalController {
         ProposalView proposal = proposals.view(viewer.settingId(), proposalId);
         model.addAttribute("proposal", proposal);
         model.addAttribute("instead", instead && proposal.running());
-        model.addAttribute("room", rooms.get(viewer.settingId(), proposal.roomId()));
+        RoomView room = rooms.get(viewer.settingId(), proposal.roomId());
+        model.addAttribute("room", room);
+        model.addAttribute("today", settings.today(viewer.settingId()));
+        model.addAttribute("pictures", pictures.edition(viewer.settingId()));
+        proposal.board()
+                .ifPresent(board -> model.addAttribute(
+                        "staffing",
+                        rota.staffing(
+                                viewer.settingId(),
+                                room,
+                                board.week().days().stream()
+                                        .map(BoardView.Day::on)
+                                        .toList())));
         return requestType.equals("partial") ? "week/proposal :: state" : "week/proposal";
     }
 
@@ -68,7 +93,18 @@ class ProposalController {
     @CanBeUndone(Deed.WEEK_TAKEN)
     String take(@AuthenticationPrincipal Viewer viewer, @PathVariable("proposalId") UUID proposalId) {
         proposals.take(viewer, proposalId);
-        ProposalView taken = proposals.view(viewer.settingId(), proposalId);
-        return "redirect:/rooms/" + taken.roomId() + "/week?of=" + taken.monday();
+        WeekService.BlockHome week = proposals.home(viewer.settingId(), proposalId);
+        return "redirect:/rooms/" + week.roomId() + "/week?of=" + week.monday();
+    }
+
+    /** Takes single cards of it, and leaves the rest to be looked at. */
+    @PostMapping("/proposals/{proposalId}/take-some")
+    @CanBeUndone(Deed.WEEK_CARD_PUT)
+    String takeSome(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("proposalId") UUID proposalId,
+            @RequestParam(name = "block", defaultValue = "") Set<UUID> blocks) {
+        proposals.take(viewer, proposalId, blocks);
+        return "redirect:/proposals/" + proposalId;
     }
 }

@@ -1,26 +1,21 @@
 package app.carder.web.week;
 
 import app.carder.web.account.Viewer;
-import app.carder.web.card.CardService;
-import app.carder.web.card.CardSummary;
 import app.carder.web.page.NotFound;
-import app.carder.web.page.Required;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
-import app.carder.web.room.SessionView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.SystemClock;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -35,7 +30,7 @@ class ProposalService {
     private final ProposedBlockRepository blocks;
     private final WeekService weeks;
     private final RoomService rooms;
-    private final CardService deck;
+    private final WeekBoards boards;
     private final SchedulerClient scheduler;
     private final TransactionOperations transaction;
     private final Clock clock;
@@ -45,7 +40,7 @@ class ProposalService {
             ProposedBlockRepository blocks,
             WeekService weeks,
             RoomService rooms,
-            CardService deck,
+            WeekBoards boards,
             SchedulerClient scheduler,
             TransactionOperations transaction,
             Clock clock) {
@@ -53,7 +48,7 @@ class ProposalService {
         this.blocks = blocks;
         this.weeks = weeks;
         this.rooms = rooms;
-        this.deck = deck;
+        this.boards = boards;
         this.scheduler = scheduler;
         this.transaction = transaction;
         this.clock = clock;
@@ -93,6 +88,27 @@ class ProposalService {
         transaction.executeWithoutResult(status -> find(settingId, id).wantStop());
     }
 
+    /** Takes some cards of a proposed week over on to the board; what is pinned there stays, and so does the proposal. */
+    void take(Viewer viewer, UUID id, Set<UUID> blockIds) {
+        transaction.executeWithoutResult(status -> {
+            WeekProposal proposal = find(viewer.settingId(), id);
+            if (proposal.state() == WeekProposal.State.READY) {
+                weeks.add(
+                        viewer,
+                        proposal.roomId(),
+                        blocks.findBySettingIdAndProposalId(viewer.settingId(), id).stream()
+                                .filter(block -> blockIds.contains(block.getId()))
+                                .collect(Collectors.toMap(ProposedBlock::at, ProposedBlock::cardId)));
+            }
+        });
+    }
+
+    /** The room and the week that a proposal is for. */
+    WeekService.BlockHome home(SettingId settingId, UUID id) {
+        WeekProposal proposal = find(settingId, id);
+        return new WeekService.BlockHome(proposal.roomId(), proposal.monday());
+    }
+
     /** Takes a proposed week over on to the board; what is pinned there stays. */
     void take(Viewer viewer, UUID id) {
         transaction.executeWithoutResult(status -> {
@@ -127,43 +143,10 @@ class ProposalService {
                     proposal.state() == WeekProposal.State.TAKEN,
                     proposal.points(),
                     proposal.worked().toSeconds(),
-                    days(settingId, room, placed),
+                    placed.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(boards.proposed(settingId, room, proposal.monday(), placed)),
                     proposal.givenUp());
         }));
-    }
-
-    private List<ProposalView.Day> days(SettingId settingId, RoomView room, List<ProposedBlock> placed) {
-        Map<UUID, CardSummary> cards = deck.byId(
-                settingId, placed.stream().map(ProposedBlock::cardId).distinct().toList());
-        Map<UUID, SessionView> sessions =
-                room.sessions().stream().collect(Collectors.toMap(SessionView::id, session -> session));
-        Map<UUID, String> zones =
-                room.zones().stream().collect(Collectors.toMap(zone -> zone.id(), zone -> zone.name()));
-        Map<LocalDate, List<ProposedBlock>> byDay = placed.stream()
-                .sorted(Comparator.comparing((ProposedBlock block) -> block.at().onDay())
-                        .thenComparing(
-                                block -> Required.from(sessions, block.at().sessionId())
-                                        .session()
-                                        .startsAt())
-                        .thenComparing(block -> zones.getOrDefault(block.at().zoneId(), ""))
-                        .thenComparing(block -> block.at().place()))
-                .collect(Collectors.groupingBy(block -> block.at().onDay(), LinkedHashMap::new, Collectors.toList()));
-        List<ProposalView.Day> days = new ArrayList<>();
-        byDay.forEach((on, of) -> days.add(new ProposalView.Day(
-                on,
-                of.stream()
-                        .map(block -> new ProposalView.Placed(
-                                Required.from(sessions, block.at().sessionId())
-                                                .session()
-                                                .startsAt()
-                                        + " "
-                                        + Required.from(sessions, block.at().sessionId())
-                                                .session()
-                                                .name(),
-                                zones.getOrDefault(block.at().zoneId(), ""),
-                                Required.from(cards, block.cardId()),
-                                block.because()))
-                        .toList())));
-        return days;
     }
 }

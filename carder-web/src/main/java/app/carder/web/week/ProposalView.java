@@ -1,8 +1,8 @@
 package app.carder.web.week;
 
-import app.carder.web.card.CardSummary;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -17,7 +17,7 @@ import java.util.UUID;
  * @param taken whether it was
  * @param points of the best week so far; the more the better
  * @param secondsSoFar that it has taken, rounded down
- * @param days what stands where, and why, by day
+ * @param board what stands where, why, and what differs from the week as it is planned; absent until it is found
  * @param givenUp what the week lacks
  */
 public record ProposalView(
@@ -30,40 +30,11 @@ public record ProposalView(
         boolean taken,
         long points,
         long secondsSoFar,
-        List<Day> days,
+        Optional<ProposedBoard> board,
         List<String> givenUp) {
 
     /** Keeps its own copies. */
     public ProposalView {
-        days = List.copyOf(days);
         givenUp = List.copyOf(givenUp);
-    }
-
-    /**
-     * A day.
-     *
-     * @param on which
-     * @param placed what stands, by session and zone
-     */
-    public record Day(LocalDate on, List<Placed> placed) {
-        /** Keeps its own copy. */
-        public Day {
-            placed = List.copyOf(placed);
-        }
-    }
-
-    /**
-     * A card in its place.
-     *
-     * @param session name and time
-     * @param zone name
-     * @param card which
-     * @param because why
-     */
-    public record Placed(String session, String zone, CardSummary card, List<String> because) {
-        /** Keeps its own copy. */
-        public Placed {
-            because = List.copyOf(because);
-        }
     }
 }

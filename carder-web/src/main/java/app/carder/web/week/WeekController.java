@@ -39,6 +39,7 @@ import org.springframework.web.servlet.ModelAndView;
 class WeekController {
 
     private final WeekService weeks;
+    private final WeekBoards boards;
     private final WeekCopyService copies;
     private final RoomService rooms;
     private final CardService deck;
@@ -49,6 +50,7 @@ class WeekController {
 
     WeekController(
             WeekService weeks,
+            WeekBoards boards,
             WeekCopyService copies,
             RoomService rooms,
             CardService deck,
@@ -59,6 +61,7 @@ class WeekController {
         this.stays = stays;
         this.pictures = pictures;
         this.weeks = weeks;
+        this.boards = boards;
         this.copies = copies;
         this.rooms = rooms;
         this.deck = deck;
@@ -233,7 +236,7 @@ class WeekController {
     }
 
     private ModelAndView board(Viewer viewer, RoomView room, LocalDate monday, String view) {
-        BoardView board = weeks.board(viewer.settingId(), room, monday);
+        BoardView board = boards.board(viewer.settingId(), room, monday);
         ModelAndView page = new ModelAndView(view);
         page.addObject("room", room);
         page.addObject("rooms", rooms.all(viewer.settingId()));

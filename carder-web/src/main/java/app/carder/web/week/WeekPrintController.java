@@ -31,15 +31,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @AllowedTo(Audience.STAFF)
 class WeekPrintController {
 
-    private final WeekService weeks;
+    private final WeekBoards boards;
     private final RoomService rooms;
     private final SettingService settings;
     private final Printer printer;
     private final CardPictures pictures;
 
     WeekPrintController(
-            WeekService weeks, RoomService rooms, SettingService settings, Printer printer, CardPictures pictures) {
-        this.weeks = weeks;
+            WeekBoards boards, RoomService rooms, SettingService settings, Printer printer, CardPictures pictures) {
+        this.boards = boards;
         this.rooms = rooms;
         this.settings = settings;
         this.printer = printer;
@@ -109,7 +109,7 @@ class WeekPrintController {
 
     private BoardView board(Viewer viewer, RoomView room, String of) {
         LocalDate monday = WeekService.mondayOf(of, settings.today(viewer.settingId()));
-        return weeks.board(viewer.settingId(), room, monday);
+        return boards.board(viewer.settingId(), room, monday);
     }
 
     /** What the sessions of each day of the week leave to play. */

@@ -1,22 +1,16 @@
 package app.carder.web.week;
 
-import app.carder.core.card.SetOutGate;
-import app.carder.core.said.Said;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.OpenDays;
 import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.Rotation;
 import app.carder.core.week.Rotation.Advised;
-import app.carder.core.week.Rotation.Novelty;
 import app.carder.core.week.Rotation.Past;
 import app.carder.web.account.Viewer;
 import app.carder.web.card.CardService;
-import app.carder.web.card.CardSummary;
-import app.carder.web.card.SafetyService;
 import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.page.Days;
 import app.carder.web.page.NotFound;
-import app.carder.web.page.Required;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
@@ -26,7 +20,6 @@ import app.carder.web.roomplan.RoomPlanService.ZonePlaces;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.OccasionService;
-import app.carder.web.setting.OccasionView;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.watch.ObservationService;
@@ -35,7 +28,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -45,7 +37,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,7 +54,6 @@ public class WeekService {
     private final RoomService rooms;
     private final RoomPlanService plans;
     private final CardService deck;
-    private final SafetyService safety;
     private final SetOutService setOuts;
     private final ObservationService observations;
     private final OccasionService occasions;
@@ -75,7 +65,6 @@ public class WeekService {
             RoomService rooms,
             RoomPlanService plans,
             CardService deck,
-            SafetyService safety,
             SetOutService setOuts,
             ObservationService observations,
             OccasionService occasions,
@@ -85,7 +74,6 @@ public class WeekService {
         this.rooms = rooms;
         this.plans = plans;
         this.deck = deck;
-        this.safety = safety;
         this.setOuts = setOuts;
         this.observations = observations;
         this.occasions = occasions;
@@ -102,102 +90,10 @@ public class WeekService {
         return mondayOf(Days.read(text).orElse(usual));
     }
 
-    /** The board of a week. */
-    @Remembered({Area.BOARD, Area.CARDS, Area.PEOPLE, Area.PLACES, Area.RECORDS})
-    @Transactional(readOnly = true)
-    public BoardView board(SettingId settingId, RoomView room, LocalDate monday) {
-        OpenDays open = occasions.openDays(settingId);
-        List<OccasionView> taking = occasions.between(settingId, monday, monday.plusDays(6));
-        List<PlannedBlock> week = ofDays(settingId, room.id(), monday, monday.plusDays(6));
-        Map<BlockPlace, PlannedBlock> byPlace =
-                week.stream().collect(Collectors.toMap(PlannedBlock::at, block -> block, (one, same) -> one));
-        Map<UUID, List<LocalDate>> out = out(settingId, room.id(), monday.plusDays(6));
-        List<CardSummary> cards = deck.inRoom(settingId, room.id());
-        Map<UUID, CardSummary> byId = cards.stream().collect(Collectors.toMap(CardSummary::id, card -> card));
-        Map<UUID, ZonePlaces> places = plans.places(settingId, room);
-        Map<UUID, Map<Moment, SetOutGate>> gates = gates(settingId, room, monday, week);
-        List<BoardView.Day> days = new ArrayList<>();
-        for (int at = 0; at < DAYS_OF_BOARD; at++) {
-            LocalDate on = monday.plusDays(at);
-            List<BoardView.Session> sessions = new ArrayList<>();
-            if (open.isOpen(on)) {
-                for (SessionView session : playOn(room, on)) {
-                    List<BoardView.Cell> cells = new ArrayList<>();
-                    for (BlockPlace place : placesIn(room, session, on, places)) {
-                        Optional<BoardView.Block> block = Optional.ofNullable(byPlace.get(place))
-                                .filter(there -> byId.containsKey(there.cardId()))
-                                .map(there -> new BoardView.Block(
-                                        there.getId(),
-                                        on,
-                                        Required.from(byId, there.cardId()),
-                                        Rotation.mark(out.getOrDefault(there.cardId(), List.of()), on, open),
-                                        there.isPinned(),
-                                        Required.from(Required.from(gates, there.cardId()), moment(session, on))));
-                        cells.add(cell(room, places, place, block));
-                    }
-                    sessions.add(new BoardView.Session(session, cells));
-                }
-            }
-            days.add(new BoardView.Day(
-                    on,
-                    open.isOpen(on),
-                    taking.stream().filter(one -> one.details().isOn(on)).toList(),
-                    sessions));
-        }
-        Set<UUID> bans = banned(settingId, room.id(), monday);
-        Map<UUID, Advised> advised = advised(settingId, room, monday);
-        List<BoardView.DeckCard> deck = cards.stream()
-                .map(card -> new BoardView.DeckCard(
-                        card,
-                        advised.getOrDefault(card.id(), new Advised(Novelty.NEW, 0, Said.nothing())),
-                        (int) week.stream()
-                                .filter(block -> block.cardId().equals(card.id()))
-                                .count(),
-                        bans.contains(card.id())))
-                .sorted(Comparator.comparing((BoardView.DeckCard card) ->
-                                order(card.advised().turn()))
-                        .thenComparing(card -> card.card().title()))
-                .toList();
-        return new BoardView(monday, days, deck);
-    }
-
-    /** Whether each card of a week may be set out in each of its sessions. */
-    private Map<UUID, Map<Moment, SetOutGate>> gates(
-            SettingId settingId, RoomView room, LocalDate monday, List<PlannedBlock> week) {
-        Set<UUID> onBoard = week.stream().map(PlannedBlock::cardId).collect(Collectors.toSet());
-        List<Moment> moments = IntStream.range(0, DAYS_OF_BOARD)
-                .mapToObj(monday::plusDays)
-                .flatMap(on -> playOn(room, on).stream().map(session -> moment(session, on)))
-                .toList();
-        return safety.gates(settingId, room, onBoard, moments);
-    }
-
     /** A session of a day, as the safety check knows it. */
     public static Moment moment(SessionView session, LocalDate on) {
         return Moment.between(
                 on, session.session().startsAt(), session.session().endsAt());
-    }
-
-    private static int order(Novelty turn) {
-        return List.of(Novelty.STILL_CHOSEN, Novelty.STAYS, Novelty.BACK, Novelty.NEW, Novelty.CHANGE, Novelty.RESTS)
-                .indexOf(turn);
-    }
-
-    private static BoardView.Cell cell(
-            RoomView room, Map<UUID, ZonePlaces> places, BlockPlace at, Optional<BoardView.Block> block) {
-        ZoneView zone = room.zones().stream()
-                .filter(one -> one.id().equals(at.zoneId()))
-                .findFirst()
-                .orElseThrow();
-        ZonePlaces here = places.get(at.zoneId());
-        return new BoardView.Cell(
-                at,
-                zone,
-                here != null && here.places() > 1
-                        ? Said.of("place.of-several", zone.name(), at.place() + 1)
-                                .words()
-                        : zone.name(),
-                block);
     }
 
     /** Sessions of free play on a day. */
@@ -408,6 +304,25 @@ public class WeekService {
         week.forEach((at, card) -> {
             if (!pinned.containsKey(at)) {
                 blocks.save(new PlannedBlock(viewer.settingId(), roomId, at, card, viewer.name(), clock.instant()));
+            }
+        });
+    }
+
+    /** Puts cards into their places, where nothing that is pinned stands; what stood there makes way. */
+    @Transactional
+    public void add(Viewer viewer, UUID roomId, Map<BlockPlace, UUID> cards) {
+        Map<BlockPlace, PlannedBlock> there = new HashMap<>();
+        cards.keySet().stream()
+                .map(BlockPlace::onDay)
+                .distinct()
+                .flatMap(day -> ofDays(viewer.settingId(), roomId, day, day).stream())
+                .forEach(block -> there.put(block.at(), block));
+        cards.forEach((at, card) -> {
+            PlannedBlock block = there.get(at);
+            if (block == null) {
+                blocks.save(new PlannedBlock(viewer.settingId(), roomId, at, card, viewer.name(), clock.instant()));
+            } else if (!block.isPinned()) {
+                block.stand(card, false, viewer.name(), clock.instant());
             }
         });
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 
 class RotaPageTest extends WebTest {
@@ -51,9 +52,16 @@ class RotaPageTest extends WebTest {
         assertThat(wrong.page().select(".fault").eachText())
                 .contains("This must be a time such as 09:30; it says “8:00”.", "Say on which days.");
         assertThat(kept.location()).isEqualTo(url);
-        assertThat(get("teodor", url).page().select(".hour").text()).contains("Bronagh Keane 08:00–12:00");
-        post("teodor", url + "/shifts/" + id("select id from shift where room_id = ?", room("Pier")) + "/remove");
-        assertThat(get("teodor", url).page().select(".hour").text()).doesNotContain("08:00–12:00");
+        Element row = get("teodor", url).page().selectFirst(".shift-row:contains(Bronagh Keane)");
+        assertThat(row.select("[type=time]").eachAttr("value")).containsExactly("08:00", "12:00");
+        assertThat(row.select("[aria-label]").eachAttr("aria-label"))
+                .containsExactly(
+                        "Bronagh Keane begins on Monday",
+                        "Bronagh Keane ends on Monday",
+                        "Remove Bronagh Keane, Monday");
+        post("teodor", row.select("form").last().attr("action"));
+        assertThat(get("teodor", url).page().select(".shift-row:contains(Bronagh)"))
+                .isEmpty();
         assertThat(post(
                                 "tobias",
                                 url("Loft") + "/shifts",
@@ -68,6 +76,32 @@ class RotaPageTest extends WebTest {
                         .status())
                 .as("staff of another setting")
                 .isEqualTo(422);
+    }
+
+    @Test
+    void hoursBeginAndEndAtOtherTimesUnlessThePersonIsElsewhereThenAndComeBackWithUndo() {
+        String url = url("Pier");
+        String bronagh = account("bronagh").toString();
+        post("teodor", url + "/shifts", "adult", bronagh, "fromTime", "08:00", "untilTime", "12:00", "days", "TUESDAY");
+        String shift =
+                get("teodor", url).page().selectFirst(".shift-row [data-shift]").attr("action");
+
+        Answer wrong = post("teodor", shift, "fromTime", "12:00", "untilTime", "11:00");
+        Answer changed = post("teodor", shift, "fromTime", "08:30", "untilTime", "13:15");
+
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(changed.location()).isEqualTo(url);
+        Document page = get("teodor", url).page();
+        assertThat(page.select(".shift-row [type=time]").eachAttr("value")).containsExactly("08:30", "13:15");
+        assertThat(page.select("#just-done").text()).contains("changed the hours of Bronagh Keane");
+        post("teodor", page.select("#just-done form").attr("action"));
+        assertThat(get("teodor", url).page().select(".shift-row [type=time]").eachAttr("value"))
+                .containsExactly("08:00", "12:00");
+        assertThat(post("tobias", shift, "fromTime", "08:30", "untilTime", "13:15")
+                        .status())
+                .as("another setting's")
+                .isEqualTo(404);
+        post("teodor", shift + "/remove");
     }
 
     /** Two adults and four zones: each leads two at a time; somebody who is away for a week leads none of it. */

@@ -74,9 +74,12 @@ class CalendarPageTest extends WebTest {
                     "Bank holiday");
         }
 
-        assertThat(get("teodor", "/calendar").page().select(".hours li").eachText())
+        Document calendar = get("teodor", "/calendar?month=2026-05").page();
+        assertThat(calendar.select(".hours li").eachText())
                 .filteredOn(line -> line.contains("Bank holiday"))
-                .containsExactly("Mon 25 May 2026 Bank holiday closed Remove");
+                .containsExactly("Mon 25 May Bank holiday closed Remove");
+        assertThat(calendar.select(".month-day.closed-day").eachText())
+                .contains("25Monday 25 May closed: Bank holiday");
         Document week =
                 get("teodor", "/rooms/" + room("Pier") + "/week?of=2026-05-25").page();
         assertThat(week.select(".board-day").get(0).text()).contains("Closed");
@@ -102,11 +105,37 @@ class CalendarPageTest extends WebTest {
 
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.page().select(".fault").eachText())
-                .containsExactly("Say what is happening.", "The last day must not be before the first.");
+                .containsExactly("The last day must not be before the first.", "Say what is happening.");
         Document page = get("teodor", "/calendar").page();
-        assertThat(page.text()).contains("Wed 10 Jun 2026 A goat visits");
+        assertThat(page.text()).contains("Wed 10 Jun A goat visits");
+        assertThat(page.select(".month-day.visit").eachText()).containsExactly("10Wednesday 10 June A goat visits");
         post("teodor", page.select("form:has([aria-label*=goat])").attr("action"));
         assertThat(get("teodor", "/calendar").page().select("main").text()).doesNotContain("goat");
+    }
+
+    @Test
+    void aDayThatIsPressedIsTheFirstAndALaterOneTheLast() {
+        Document page = get("teodor", "/calendar?month=2027-02").page();
+        assertThat(page.select("section h2").eachText())
+                .containsExactly("February 2027", "March 2027", "April 2027", "May 2027", "June 2027", "July 2027");
+
+        String first = page.select(".month-day:contains(10 February)").attr("href");
+        Document pressed = get("teodor", first.replace("#writing", "")).page();
+        assertThat(pressed.select("#fromDay").val()).isEqualTo("2027-02-10");
+        String later = pressed.select(".month-day:contains(3 March)").attr("href");
+        Document both = get("teodor", later.replace("#writing", "")).page();
+
+        assertThat(both.select("#fromDay").val()).isEqualTo("2027-02-10");
+        assertThat(both.select("#untilDay").val()).isEqualTo("2027-03-03");
+        assertThat(both.select(".month-day.chosen")).hasSize(22);
+        assertThat(pressed.select(".month-day:contains(2 February)").attr("href"))
+                .as("an earlier day begins anew")
+                .contains("fromDay=2027-02-02")
+                .doesNotContain("untilDay=2027");
+        assertThat(get("teodor", "/calendar?month=9999-99&fromDay=never").status())
+                .isEqualTo(200);
+        assertThat(get("hamish", "/calendar").page().select(".month-day[href], #writing"))
+                .isEmpty();
     }
 
     private String feedOf(String username, String... more) {

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
@@ -19,6 +20,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class WeekTest extends WebTest {
+
+    /** Bars of a proposed week. */
+    private static final String PROPOSED = "article.stay:not(.leaving)";
 
     @Autowired
     private Scheduler scheduler;
@@ -301,27 +305,58 @@ class WeekTest extends WebTest {
         String pinned = cell(monday, 0, 0, 0);
         put(monday, pinned, "Stamp printing");
         post("precious", "/stays/" + blockAt(pinned) + "/pin");
-        post(
-                "precious",
-                "/rooms/" + room("Nook") + "/week/ban",
-                "of",
-                monday.toString(),
-                "card",
-                card("Shredded paper post").toString());
+        ban(monday, "Shredded paper post");
 
         String proposal = propose("precious", "Nook", monday);
         Document ready = waitFor("precious", proposal);
 
-        assertThat(ready.select("tbody tr"))
+        assertThat(ready.select(PROPOSED))
                 .isNotEmpty()
-                .allSatisfy(row -> assertThat(row.select("td").last().text()).isNotBlank());
-        assertThat(ready.select("tbody th").eachText()).doesNotContain("Shredded paper post");
+                .allSatisfy(bar -> assertThat(bar.select("p").text()).isNotBlank());
+        assertThat(ready.select(PROPOSED + " a").eachText()).doesNotContain("Shredded paper post");
         assertThat(ready.text()).contains("you pinned it");
         Answer taken = post("precious", proposal + "/take");
         assertThat(taken.location()).isEqualTo(board(monday));
         assertThat(standing(pinned)).isEqualTo("Stamp printing");
         assertThat(planned(monday))
-                .hasSizeGreaterThanOrEqualTo(ready.select("tbody tr").size());
+                .hasSizeGreaterThanOrEqualTo(ready.select(PROPOSED).size());
+        assertThat(get("precious", proposal).page().select(PROPOSED + ":not(.as-planned)"))
+                .isEmpty();
+    }
+
+    @Test
+    void singleCardsOfAProposalAreTakenAndTheRestWaits() {
+        LocalDate monday = FAR.plusWeeks(13);
+        String ruledOut = cell(monday, 0, 0, 0);
+        put(monday, ruledOut, "Shredded paper post");
+        ban(monday, "Shredded paper post");
+        String proposal = propose("precious", "Nook", monday);
+        Document ready = waitFor("precious", proposal);
+        assertThat(ready.select(
+                        PROPOSED + ":contains(instead of Shredded paper post), .leaving:contains(Shredded paper post)"))
+                .hasSize(1);
+        Element bar =
+                ready.select(PROPOSED + ":has(form):not(:contains(instead of))").get(0);
+        List<String> blocks = bar.select("[name=block]").eachAttr("value");
+
+        Answer taken = post(
+                "precious",
+                proposal + "/take-some",
+                blocks.stream().flatMap(id -> Stream.of("block", id)).toArray(String[]::new));
+
+        assertThat(taken.location()).isEqualTo(proposal);
+        assertThat(planned(monday)).hasSize(1 + blocks.size());
+        assertThat(standing(ruledOut)).isEqualTo("Shredded paper post");
+        Document left = get("precious", proposal).page();
+        assertThat(left.select(PROPOSED + ".as-planned")).hasSize(1).first().satisfies(same -> {
+            assertThat(same.text()).contains(bar.select("a").text(), "As on the board now");
+            assertThat(same.select("form")).isEmpty();
+        });
+        assertThat(left.text()).contains("Put it on the board");
+        post("precious", left.select("#just-done form").attr("action"));
+        assertThat(planned(monday)).as("undone").hasSize(1);
+        assertThat(post("precious", proposal + "/take-some", "block", "7").status())
+                .isEqualTo(404);
     }
 
     @Test
@@ -379,6 +414,16 @@ class WeekTest extends WebTest {
             scheduler.resume();
         }
         assertThat(waitFor("imelda", last).text()).as("the last").contains("Put it on the board");
+    }
+
+    private void ban(LocalDate monday, String title) {
+        post(
+                "precious",
+                "/rooms/" + room("Nook") + "/week/ban",
+                "of",
+                monday.toString(),
+                "card",
+                card(title).toString());
     }
 
     private String propose(String username, String room, LocalDate monday) {
