@@ -1,11 +1,14 @@
 #!/usr/bin/env bash
 # Looks scripts and styles over, and builds what the browser needs into <target>: styles, fonts, htmx, the application's own scripts.
+# Without a target only fetches what that takes.
 set -euo pipefail
-target=$1
+cd "$(dirname "$0")"
 stamp=node_modules/.package-lock.json
 if [[ ! -f $stamp || package-lock.json -nt $stamp ]]; then
   npm ci --ignore-scripts --no-audit --no-fund >/dev/null
 fi
+(($#)) || exit 0
+target=$1
 # Scripts and styles with a fault end the build.
 npx --no-install biome lint --error-on-warnings --log-level=warn >&2
 rm -rf "$target/js"

@@ -100,7 +100,7 @@ class WeightTest {
 
     /** Bytes since it was asked last, as they came over the wire. */
     private int weight() {
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.waitForLoadState(LoadState.NETWORKIDLE, new Page.WaitForLoadStateOptions().setTimeout(60_000));
         int bytes = 0;
         for (Request request : List.copyOf(finished)) {
             Sizes sizes = request.sizes();
