@@ -21,6 +21,8 @@ public final class PlanDrawing {
     private static final double MARGIN_MM = 300;
     /** The disc for all of the time, in heights of a letter. */
     private static final double WHOLE_TIME = 3;
+    /** How far below a zone's middle, where its name stands, discs have their middles: most of them keep clear of it. */
+    private static final double BELOW_NAME = 2.6;
 
     private final Sketch.Sheet sheet = new Sketch.Sheet();
     private final Envelope outline;
@@ -214,7 +216,7 @@ public final class PlanDrawing {
     /** A zone's middle on the sheet, below its name. */
     private Coordinate below(Zone zone, double letter) {
         Point middle = zone.footprint().middle();
-        return new Coordinate(x(middle.xMm()), y(middle.yMm()) + letter * 0.9);
+        return new Coordinate(x(middle.xMm()), y(middle.yMm()) + letter * BELOW_NAME);
     }
 
     /** From one place to another, drawn to its right hand, so that two ways between the same places lie side by side. */
@@ -223,7 +225,7 @@ public final class PlanDrawing {
         if (length > 0) {
             double right = wide / length;
             sheet.shape(
-                    Style.WALL,
+                    Style.FILL,
                     from.x,
                     from.y,
                     from.x - (to.y - from.y) * right,

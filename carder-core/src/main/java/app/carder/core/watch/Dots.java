@@ -6,7 +6,7 @@ import app.carder.core.drawing.Sketch.Style;
 import java.util.Optional;
 
 /**
- * A count to look at: a dot for each, in groups of five, so that it is seen and need not be read. What was tried and not managed is a ring.
+ * A count to look at: a dot for each, in groups of five, so that it is seen and need not be read. What was tried and not managed is pale.
  *
  * @param filled how many, 0 or more
  * @param of of how many, at least as many and at least 1
@@ -40,7 +40,7 @@ public record Dots(int filled, int of) {
     public Sketch drawing(String words) {
         Sheet sheet = new Sheet();
         for (int at = 0; at < of; at++) {
-            sheet.round(x(at % IN_A_ROW), y(at / IN_A_ROW), RADIUS, at < filled ? Style.ACCENT : Style.OUTLINE);
+            sheet.round(x(at % IN_A_ROW), y(at / IN_A_ROW), RADIUS, at < filled ? Style.ACCENT : Style.FILL);
         }
         return sheet.done(x(Math.min(of, IN_A_ROW) - 1) + STEP / 2, y((of - 1) / IN_A_ROW) + STEP / 2, words, words);
     }

@@ -23,10 +23,10 @@ class DotsTest {
     }
 
     @Test
-    void whatWasTriedAndNotManagedIsARing() {
+    void whatWasTriedAndNotManagedIsPale() {
         assertThat(rounds(new Dots(4, 6).drawing("4 of 6")))
                 .extracting(Round::style)
-                .containsExactly(Style.ACCENT, Style.ACCENT, Style.ACCENT, Style.ACCENT, Style.OUTLINE, Style.OUTLINE);
+                .containsExactly(Style.ACCENT, Style.ACCENT, Style.ACCENT, Style.ACCENT, Style.FILL, Style.FILL);
     }
 
     @Test
