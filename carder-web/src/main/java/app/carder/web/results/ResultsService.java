@@ -1,10 +1,6 @@
 package app.carder.web.results;
 
-import app.carder.core.drawing.Sketch;
 import app.carder.core.ladder.LadderStep;
-import app.carder.core.room.PlanDrawing;
-import app.carder.core.room.PlanDrawing.Walked;
-import app.carder.core.room.PlanDrawing.Way;
 import app.carder.core.said.Said;
 import app.carder.core.watch.Engagement;
 import app.carder.core.watch.Engagement.Player;
@@ -55,7 +51,6 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -120,7 +115,7 @@ public class ResultsService {
                 .map(look -> look.entry().look())
                 .toList());
         List<Moment<Entry.Heard>> heard = of(all, childId, Entry.Heard.class);
-        Optional<Movement<String>> movement = movement(all, childId, room);
+        Optional<Movement<String>> movement = Paths.of(all, childId, room);
         return new ChildPlayView(
                 child,
                 WEEKS,
@@ -132,7 +127,8 @@ public class ResultsService {
                 PlayTrend.of(stretchesByDay(settingId, plays, childId)),
                 places(settingId, plays, childId, cards, room, setOuts.placed(settingId, room.id(), since, today)),
                 movement,
-                movement.map(walked -> walked(settingId, room, walked)).orElse(List.of()),
+                movement.map(walked -> Paths.drawn(walked, room, plans.drawn(settingId, room.id())))
+                        .orElse(List.of()),
                 Arrays.stream(Activity.values())
                         .filter(activity -> sample.share(activity).isEnough())
                         .map(activity -> new Share(activity.words(), sample.share(activity)))
@@ -345,51 +341,6 @@ public class ResultsService {
                 .filter(out -> out.on().equals(day(settingId, one.from())))
                 .max(Comparator.comparing(Placed::setOutAt))
                 .map(Placed::zoneId);
-    }
-
-    private static Optional<Movement<String>> movement(List<WatchRecord> all, UUID childId, RoomView room) {
-        Map<UUID, String> zones = room.zones().stream().collect(Collectors.toMap(ZoneView::id, ZoneView::name));
-        List<Movement.Path<String>> paths = all.stream()
-                .map(one -> new Movement.Path<>(
-                        one.of(childId, Entry.Arrived.class).stream()
-                                .filter(step -> step.entry().zone() != null)
-                                .map(step -> new Movement.Arrival<>(
-                                        step.at(),
-                                        zones.getOrDefault(
-                                                Objects.requireNonNull(
-                                                        step.entry().zone()),
-                                                Said.say("results.another-room"))))
-                                .toList(),
-                        one.until()))
-                .filter(path -> !path.arrivals().isEmpty())
-                .toList();
-        return paths.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Movement.ofPaths(
-                        paths,
-                        room.zones().stream()
-                                .map(ZoneView::name)
-                                .collect(Collectors.toCollection(LinkedHashSet::new))));
-    }
-
-    /** On each plan of the room that has a zone of them. */
-    private List<Sketch> walked(SettingId settingId, RoomView room, Movement<String> movement) {
-        Map<String, String> ids = room.zones().stream()
-                .collect(Collectors.toMap(ZoneView::name, zone -> zone.id().toString(), (one, same) -> one));
-        Walked walked = new Walked(
-                movement.zones().stream()
-                        .filter(zone -> ids.containsKey(zone.zone()))
-                        .collect(Collectors.toMap(
-                                zone -> Required.from(ids, zone.zone()), Movement.ZoneTime::share, Double::sum)),
-                movement.transitions().stream()
-                        .filter(way -> ids.containsKey(way.from()) && ids.containsKey(way.to()))
-                        .map(way -> new Way(Required.from(ids, way.from()), Required.from(ids, way.to()), way.times()))
-                        .toList());
-        return plans.drawn(settingId, room.id()).stream()
-                .filter(plan -> plan.plan().zones().stream()
-                        .anyMatch(zone -> walked.shares().getOrDefault(zone.id(), 0.0) > 0))
-                .map(plan -> PlanDrawing.of(room.name(), plan.plan(), walked))
-                .toList();
     }
 
     private static <E extends OfChild> List<Moment<E>> of(List<WatchRecord> all, UUID childId, Class<E> kind) {
