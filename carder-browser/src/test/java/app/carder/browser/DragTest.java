@@ -160,6 +160,35 @@ class DragTest {
     }
 
     @Test
+    void theLineOfACalculatorIsPulledByMouseAndByKeys() {
+        try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
+            laptop.signIn("tobias");
+            Page page = laptop.page;
+            page.navigate("/calculators/line");
+            Locator line = page.locator("[data-handle=toLine]");
+            Locator field = page.getByLabel("Up to the line");
+            assertThat(line).hasAttribute("aria-valuenow", "500");
+
+            BoundingBox box = line.boundingBox();
+            page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+            page.mouse().down();
+            page.mouse().move(box.x + box.width / 2, box.y + box.height / 2 + 30, new Mouse.MoveOptions().setSteps(6));
+            page.mouse().up();
+            assertThat(page.locator("#answer")).not().containsText("Stays in the jug300");
+            int pulled = Integer.parseInt(field.inputValue());
+            org.assertj.core.api.Assertions.assertThat(pulled).isBetween(50, 475);
+            assertThat(page.locator("#answer dd").last()).containsText(String.valueOf(800 - pulled));
+
+            line.focus();
+            page.keyboard().press("ArrowUp");
+            assertThat(field).hasValue(String.valueOf(pulled + 25));
+            assertThat(page.locator("#answer dd").last()).containsText(String.valueOf(800 - pulled - 25));
+            assertThat(line).isFocused();
+            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void theEndOfABarIsDraggedToAnotherDay() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
             laptop.signIn("tobias");

@@ -2,7 +2,9 @@ package app.carder.core.controloferror;
 
 import app.carder.core.calculation.Calculation;
 import app.carder.core.calculation.Source;
+import app.carder.core.drawing.Handle;
 import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Pull;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.said.Refused;
@@ -11,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * A strip with a repeating pattern of beads: AB, ABB, ABC.
@@ -22,6 +25,9 @@ import java.util.TreeMap;
  * @param check whether the beads that are there come out even
  */
 public record PatternStrip(String unit, int repeats, int strips, Map<Character, Integer> needed, ControlOfError check) {
+
+    private static final int FEWEST_REPEATS = 2;
+    private static final int MOST_REPEATS = 30;
 
     /** Keeps its own copy. */
     public PatternStrip {
@@ -42,7 +48,7 @@ public record PatternStrip(String unit, int repeats, int strips, Map<Character, 
         if (!letters.matches("[A-Z]{2,8}") || letters.chars().distinct().count() < 2) {
             throw Refused.because("refused.pattern-strip.pattern-must-be", unit);
         }
-        ControlOfError.require(Said.say("working.repeats"), repeats, 2, 30);
+        ControlOfError.require(Said.say("working.repeats"), repeats, FEWEST_REPEATS, MOST_REPEATS);
         ControlOfError.require(Said.say("working.strips"), strips, 1, 100);
         Map<Character, Integer> needed = new TreeMap<>();
         letters.chars().forEach(letter -> needed.merge((char) letter, repeats * strips, Integer::sum));
@@ -80,6 +86,20 @@ public record PatternStrip(String unit, int repeats, int strips, Map<Character, 
     /** Beads on one strip. */
     public int length() {
         return unit.length() * repeats;
+    }
+
+    /** Where the end of the strip can be pulled to: to whole repeats. */
+    public Pull repeatsPull() {
+        return new Pull(
+                IntStream.rangeClosed(FEWEST_REPEATS, MOST_REPEATS)
+                        .mapToObj(many -> new Handle.Stop(Integer.toString(many), end(many), 10))
+                        .toList(),
+                end(repeats),
+                10);
+    }
+
+    private double end(int many) {
+        return many * unit.length() * 12 + 2.0;
     }
 
     /** One strip, a bead 10 mm. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A drawing. Coordinates are millimetres of the real thing unless the description says otherwise; y grows downwards.
@@ -18,12 +19,54 @@ import java.util.stream.Collectors;
  * @param title what it shows, in a few words
  * @param description the same facts in a sentence, for who does not see it
  * @param marks what is drawn, from the back to the front
+ * @param handles where it can be pulled
  */
-public record Sketch(double width, double height, String title, String description, List<Mark> marks) {
+public record Sketch(
+        double width, double height, String title, String description, List<Mark> marks, List<Handle> handles) {
 
-    /** Keeps its own copy. */
+    /** Keeps its own copies. */
     public Sketch {
         marks = List.copyOf(marks);
+        handles = List.copyOf(handles);
+    }
+
+    /**
+     * The same, to be pulled as well.
+     *
+     * @param name of the value that is pulled
+     * @param label for people
+     * @param pull where to
+     */
+    public Sketch pulled(String name, String label, Pull pull) {
+        return new Sketch(
+                width,
+                height,
+                title,
+                description,
+                marks,
+                Stream.concat(
+                                handles.stream(),
+                                Stream.of(Handle.nearest(name, label, pull.stops(), pull.x(), pull.y())))
+                        .toList());
+    }
+
+    /**
+     * Where something of a drawing can be pulled to.
+     *
+     * @param stops in the order of their values
+     * @param x of where it is
+     * @param y of where it is
+     */
+    public record Pull(List<Handle.Stop> stops, double x, double y) {
+        /** Keeps its own copy. */
+        public Pull {
+            stops = List.copyOf(stops);
+        }
+    }
+
+    /** Half of how wide a handle is: a fingertip where the drawing fills a phone. */
+    public double handle() {
+        return Math.max(width, height) / 26;
     }
 
     /**
@@ -186,7 +229,7 @@ public record Sketch(double width, double height, String title, String descripti
 
         /** The finished drawing. */
         public Sketch done(double width, double height, String title, String description) {
-            return new Sketch(width, height, title, description, marks);
+            return new Sketch(width, height, title, description, marks, List.of());
         }
     }
 

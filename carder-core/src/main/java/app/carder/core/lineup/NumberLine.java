@@ -2,7 +2,9 @@ package app.carder.core.lineup;
 
 import app.carder.core.calculation.Calculation;
 import app.carder.core.calculation.Source;
+import app.carder.core.drawing.Handle;
 import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Pull;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
@@ -36,6 +38,9 @@ public record NumberLine(
         Length zoneWidth,
         Calculation calculation) {
 
+    private static final int SHORTEST_CM = 50;
+    private static final int LONGEST_CM = 5000;
+    private static final int STEP_CM = 25;
     private static final Length FREE = Length.ofCentimetres(50);
     private static final Length AT_TWO = Length.ofCentimetres(30);
     private static final Length PER_YEAR = Length.ofCentimetres(5);
@@ -94,6 +99,19 @@ public record NumberLine(
     /** Whether it fits. */
     public boolean fits() {
         return rows > 0;
+    }
+
+    /** Where the end of the zone can be pulled to: in steps of 25 cm, up to twice its length. */
+    public Pull lengthPull() {
+        double now = zoneLength.inCentimetres();
+        double y = 5 + zoneWidth.inCentimetres() / 2;
+        List<Handle.Stop> stops = new ArrayList<>();
+        for (int length = SHORTEST_CM;
+                length <= Math.min(LONGEST_CM, Math.max(now * 2, SHORTEST_CM));
+                length += STEP_CM) {
+            stops.add(new Handle.Stop(Integer.toString(length), 5 + length, y));
+        }
+        return new Pull(stops, 5 + now, y);
     }
 
     /** The zone from above, in centimetres, with the marks; rows run there and back. */

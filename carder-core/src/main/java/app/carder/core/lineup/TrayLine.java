@@ -2,7 +2,9 @@ package app.carder.core.lineup;
 
 import app.carder.core.calculation.Calculation;
 import app.carder.core.calculation.Source;
+import app.carder.core.drawing.Handle;
 import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Pull;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
@@ -29,6 +31,9 @@ public record TrayLine(
         Length gap,
         Length trayWidth,
         Calculation calculation) {
+
+    private static final int NARROWEST_CM = 10;
+    private static final int WIDEST_CM = 300;
 
     /** Room for fingers between two things: 2 cm. Common practice. */
     private static final Length FINGERS = Length.ofCentimetres(2);
@@ -86,6 +91,17 @@ public record TrayLine(
     /** Whether there is room for fingers. */
     public boolean fits() {
         return !gap.isZero();
+    }
+
+    /** Where the right wall of the tray can be pulled to: in steps of 1 cm, up to twice its width. */
+    public Pull widthPull() {
+        double now = trayWidth.inMillimetres();
+        double y = 5 + now / 8;
+        List<Handle.Stop> stops = new ArrayList<>();
+        for (int width = NARROWEST_CM; width <= Math.min(WIDEST_CM, Math.max(now / 5, NARROWEST_CM)); width++) {
+            stops.add(new Handle.Stop(Integer.toString(width), 5 + width * 10.0, y));
+        }
+        return new Pull(stops, 5 + now, y);
     }
 
     /** The tray from above, in millimetres. */

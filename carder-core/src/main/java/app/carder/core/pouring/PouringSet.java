@@ -2,7 +2,9 @@ package app.carder.core.pouring;
 
 import app.carder.core.batch.Spoonfuls;
 import app.carder.core.calculation.Calculation;
+import app.carder.core.drawing.Handle;
 import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Pull;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Length;
@@ -12,6 +14,7 @@ import app.carder.core.pouring.PouringLadder.Named;
 import app.carder.core.pouring.PouringLadder.PouringStep;
 import app.carder.core.said.Said;
 import app.carder.core.vessel.Vessel;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,6 +45,12 @@ public record PouringSet(
         Optional<LineStrip> line,
         String note,
         Calculation calculation) {
+
+    /** Millilitres from stop to stop of a line that is pulled: the finest that gives no more stops than a hand can tell apart. */
+    private static final List<Double> LINE_STEPS = List.of(5.0, 10.0, 25.0, 50.0, 100.0, 250.0, 500.0, 1000.0);
+
+    private static final int MOST_STOPS = 60;
+
     /** Keeps its own copies. */
     public PouringSet {
         into = List.copyOf(into);
@@ -70,12 +79,36 @@ public record PouringSet(
                         remainder.forPeople()));
     }
 
+    /** Where the line of the first vessel can be pulled to: in even steps, as far as it holds, and below all that is poured. */
+    public Pull linePull() {
+        Vessel vessel = into.get(0).vessel();
+        double deepest =
+                Math.max(from.vessel().depth().inMillimetres(), vessel.depth().inMillimetres());
+        double x = 10 + rim(from.vessel()) + 20 + rim(vessel);
+        double floor = deepest + 10;
+        double most = Math.min(vessel.capacity().inMillilitres(), Math.nextDown(fill.inMillilitres()));
+        double step = LINE_STEPS.stream()
+                .filter(one -> most / one <= MOST_STOPS)
+                .findFirst()
+                .orElse(LINE_STEPS.get(LINE_STEPS.size() - 1));
+        List<Handle.Stop> stops = new ArrayList<>();
+        for (double millilitres = step; millilitres <= most; millilitres += step) {
+            Length height = vessel.depthFor(Volume.ofMillilitres(millilitres));
+            stops.add(new Handle.Stop(String.valueOf(Math.round(millilitres)), x, floor - height.inMillimetres()));
+        }
+        return new Pull(stops, x, floor - vessel.depthFor(each.get(0)).inMillimetres());
+    }
+
+    private static double rim(Vessel vessel) {
+        return Math.max(
+                vessel.widthAt(vessel.depth()).inMillimetres(),
+                vessel.widthAt(Length.ZERO).inMillimetres());
+    }
+
     private static double stand(Sheet sheet, Named named, Volume held, double x, double deepest) {
         Vessel vessel = named.vessel();
         double floor = deepest + 10;
-        double rim = Math.max(
-                vessel.widthAt(vessel.depth()).inMillimetres(),
-                vessel.widthAt(Length.ZERO).inMillimetres());
+        double rim = rim(vessel);
         double middle = x + rim / 2;
         Length level = vessel.depthFor(held);
         slice(sheet, vessel, middle, floor, level, Style.FILL);

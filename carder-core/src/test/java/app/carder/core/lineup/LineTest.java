@@ -3,6 +3,7 @@ package app.carder.core.lineup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.carder.core.drawing.Handle;
 import app.carder.core.drawing.Sketch;
 import app.carder.core.measure.Length;
 import java.util.List;
@@ -28,6 +29,21 @@ class LineTest {
 
             assertThat(line.total()).isEqualTo(cm(400));
             assertThat(line.rows()).isEqualTo(1);
+        }
+
+        @Test
+        void theEndOfTheZoneIsPulledInQuartersOfAMetre() {
+            NumberLine line = NumberLine.of(11, cm(40), cm(610), cm(200));
+
+            Handle end = line.sketch()
+                    .pulled("length", "zone", line.lengthPull())
+                    .handles()
+                    .get(0);
+
+            assertThat(end.rests().value()).isEqualTo("600");
+            assertThat(end.first().value()).isEqualTo("50");
+            assertThat(end.stops().get(1).x() - end.first().x()).isEqualTo(25);
+            assertThat(end.written()).startsWith("50,55.0,105.0 75,80.0,105.0 ");
         }
 
         /** 21 marks 40 cm apart in 3 m: (300 - 100) / 40 + 1 = 6 in a row, four rows, which two metres of width take. */

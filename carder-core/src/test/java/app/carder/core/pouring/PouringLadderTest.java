@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.TestCupboard;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.drawing.Handle;
 import app.carder.core.material.MaterialKind;
 import app.carder.core.measure.Length;
 import app.carder.core.measure.Mass;
@@ -14,6 +15,7 @@ import app.carder.core.pouring.PouringLadder.Named;
 import app.carder.core.pouring.PouringLadder.PouringStep;
 import app.carder.core.vessel.TaperedJug;
 import app.carder.core.vessel.Vessel;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.assertj.core.data.Offset;
@@ -113,6 +115,36 @@ class PouringLadderTest {
                 .isCloseTo(7.7643 * Math.hypot(1, 2.0 / 15), Offset.offset(0.0003));
         assertThat(set.remainder()).isEqualTo(Volume.ofMillilitres(300));
         assertThat(strip.sketch().description()).contains("78.3 mm");
+    }
+
+    @Test
+    void theLineIsPulledToWhereSoMuchReachesInTheVessel() {
+        TaperedJug glass = new TaperedJug(cm(8), cm(12), cm(15));
+        PouringSet set = PouringLadder.toLine(
+                new Named("large", new TaperedJug(cm(11), cm(14), cm(21)), Optional.empty()),
+                new Named("jug", glass, Optional.empty()),
+                Volume.ofMillilitres(800),
+                Volume.ofMillilitres(500),
+                TestCupboard.get("water"));
+
+        Handle line = set.sketch()
+                .pulled("toLine", "up to the line", set.linePull())
+                .handles()
+                .get(0);
+
+        assertThat(line.rests().value()).isEqualTo("500");
+        double floor = 210 + 10;
+        assertThat(line.stops())
+                .hasSizeBetween(20, 60)
+                .allSatisfy(stop -> assertThat(floor - stop.y())
+                        .isCloseTo(
+                                glass.depthFor(Volume.ofMillilitres(Double.parseDouble(stop.value())))
+                                        .inMillimetres(),
+                                Offset.offset(0.001)));
+        assertThat(line.stops()).extracting(Handle.Stop::y).isSortedAccordingTo(Comparator.reverseOrder());
+        assertThat(Double.parseDouble(line.last().value()))
+                .isLessThan(800)
+                .isLessThanOrEqualTo(glass.capacity().inMillilitres());
     }
 
     @Test

@@ -8,7 +8,9 @@ import app.carder.core.controloferror.PictureGrid;
 import app.carder.core.controloferror.PlayShop;
 import app.carder.core.controloferror.Sets;
 import app.carder.core.controloferror.Sets.Pile;
+import app.carder.core.drawing.Handle;
 import app.carder.core.drawing.Sketch;
+import app.carder.core.drawing.Sketch.Pull;
 import app.carder.core.drawing.Sketch.Sheet;
 import app.carder.core.drawing.Sketch.Style;
 import app.carder.core.measure.Money;
@@ -33,6 +35,8 @@ final class ControlOfErrorTools {
     /** At 12 mm a bead, across A4. */
     private static final int BEADS_ON_PAPER = 15;
 
+    private static final int MOST_SHOWN = 24;
+
     private ControlOfErrorTools() {}
 
     static List<Tool> all() {
@@ -50,9 +54,7 @@ final class ControlOfErrorTools {
                                         Said.say("tool.pieces-of-the-set"),
                                         Map.of(Said.say("tool.the-pieces"), inputs.whole("pieces"))),
                                 Sets.slots(inputs.whole("pieces"), inputs.whole("slots")),
-                                rows(
-                                        List.of(inputs.whole("pieces"), inputs.whole("slots")),
-                                        List.of("pieces", "slots")))),
+                                slots(inputs.whole("pieces"), inputs.whole("slots")))),
                 new Tool(
                         "sorting",
                         Said.of("tool.sorting-set"),
@@ -215,11 +217,33 @@ final class ControlOfErrorTools {
                 piles.stream().map(Pile::name).toList());
     }
 
+    private static Sketch slots(int pieces, int slots) {
+        String ofPieces = Said.say("tool.pieces");
+        String ofSlots = Said.say("tool.slots");
+        return rows(List.of(pieces, slots), List.of(ofPieces, ofSlots))
+                .pulled("pieces", ofPieces, end(0, pieces, 0))
+                .pulled("slots", ofSlots, end(1, slots, 1));
+    }
+
+    /** Where the end of a row can be pulled to: behind each of its dots. */
+    private static Pull end(int row, int count, int least) {
+        return new Pull(
+                IntStream.rangeClosed(least, MOST_SHOWN)
+                        .mapToObj(many -> new Handle.Stop(Integer.toString(many), behind(many), 12 + row * 16))
+                        .toList(),
+                behind(Math.min(MOST_SHOWN, count)),
+                12 + row * 16);
+    }
+
+    private static double behind(int dots) {
+        return 69 + dots * 14.0;
+    }
+
     private static Sketch rows(List<Integer> counts, List<String> names) {
         Sheet sheet = new Sheet();
         int widest = 1;
         for (int row = 0; row < counts.size(); row++) {
-            int shown = Math.min(24, counts.get(row));
+            int shown = Math.min(MOST_SHOWN, counts.get(row));
             widest = Math.max(widest, shown);
             sheet.label(34, 14 + row * 16, 7, names.get(row));
             for (int piece = 0; piece < shown; piece++) {
@@ -278,7 +302,9 @@ final class ControlOfErrorTools {
         if (strip.length() <= BEADS_ON_PAPER) {
             answer.trueSize(strip.sketch());
         }
-        return said(answer, strip.check()).sketch(strip.sketch()).done();
+        return said(answer, strip.check())
+                .sketch(strip.sketch().pulled("repeats", Said.say("tool.repeats-on-a-strip"), strip.repeatsPull()))
+                .done();
     }
 
     private static ToolAnswer grid(Inputs inputs) {

@@ -95,7 +95,7 @@ final class LineTools {
                 .figure(Said.say("tool.from-mark-to-mark"), spacing.forPeople())
                 .figure(Said.say("tool.whole-line"), line.total().forPeople())
                 .figure(Said.say("tool.rows"), line.fits() ? Integer.toString(line.rows()) : Said.say("tool.none"))
-                .sketch(line.sketch())
+                .sketch(line.sketch().pulled("length", Said.say("tool.zone-the-long-way"), line.lengthPull()))
                 .done();
     }
 
@@ -118,7 +118,7 @@ final class LineTools {
                         Said.say("tool.midline"),
                         Said.say("tool.from-the-left", line.midline().forPeople()))
                 .columns(Said.say("tool.thing"), Said.say("tool.its-middle-from-the-left-edge"))
-                .sketch(line.sketch());
+                .sketch(line.sketch().pulled("tray", Said.say("tool.tray-inside"), line.widthPull()));
         for (int at = 0; at < line.names().size(); at++) {
             answer.row(line.names().get(at), line.positions().get(at).forPeople());
         }

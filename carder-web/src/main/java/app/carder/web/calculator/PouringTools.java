@@ -208,7 +208,7 @@ final class PouringTools {
                         Said.say("tool.measure-out"),
                         set.mass().forPeople() + ", " + set.spoonfuls().forPeople())
                 .figure(Said.say("tool.stays-in-the-jug"), set.remainder().forPeople())
-                .sketch(set.sketch())
+                .sketch(set.sketch().pulled("toLine", Said.say("tool.up-to-the-line"), set.linePull()))
                 .trueSize(strip.sketch())
                 .note(Said.say("tool.print-the-strip-at-100-and"))
                 .done();

@@ -9,6 +9,7 @@ import app.carder.web.kit.WebTest;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jsoup.nodes.Element;
@@ -38,6 +39,37 @@ class CalculatorTest extends WebTest {
                     assertThat(answer.page().select("#answer .figures dd, #answer .verdict"))
                             .isNotEmpty();
                 }));
+    }
+
+    /** What is pulled on the drawing rests at what the field says, and each of its stops can be asked for. */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({"slots,slots", "slots,pieces", "pattern,repeats", "line,toLine", "number-line,length", "tray-line,tray"
+    })
+    void theDrawingIsPulledToWhatTheFieldAsks(String tool, String field) {
+        var page = get("tobias", "/calculators/" + tool).page();
+        Element handle = page.select("#answer [data-handle=" + field + "]").first();
+        assertThat(handle.attr("aria-valuenow"))
+                .isEqualTo(page.select("[name=" + field + "]").val());
+        assertThat(handle.attr("aria-label"))
+                .isEqualTo(page.select("label[for=" + field + "]").text());
+
+        List<String> values = Arrays.stream(handle.attr("data-stops").split(" "))
+                .map(stop -> stop.split(",")[0])
+                .toList();
+        assertThat(values).hasSizeGreaterThan(10).contains(handle.attr("aria-valuenow"));
+        for (String end : List.of(values.get(1), values.get(values.size() - 1))) {
+            var pulled = get("tobias", "/calculators/" + tool + "?" + query(page, field, end))
+                    .page();
+            assertThat(pulled.select("#answer [data-handle=" + field + "]").attr("aria-valuenow"))
+                    .as(end)
+                    .isEqualTo(end);
+        }
+    }
+
+    private static String query(Element page, String field, String value) {
+        return page.select(".tool [name]").stream()
+                .map(input -> input.attr("name") + "=" + (input.attr("name").equals(field) ? value : input.val()))
+                .collect(Collectors.joining("&"));
     }
 
     /** What the core has been checked for, seen on the page: 4 kits for 20 children; the 7 is missing; 12 strips of ABB. */
@@ -120,7 +152,7 @@ class CalculatorTest extends WebTest {
                 assertThat(drawing.select("polygon, circle, line, text, path"))
                         .as(path)
                         .isNotEmpty();
-                for (Element mark : drawing.select("polygon, circle, line, text, path")) {
+                for (Element mark : drawing.select("polygon, circle:not(.handle circle), line, text, path")) {
                     assertThat(across(mark)).as(path + " " + mark).allMatch(x -> x >= -0.5 && x <= sheet[2] + 0.5);
                     assertThat(down(mark)).as(path + " " + mark).allMatch(y -> y >= -0.5 && y <= sheet[3] + 0.5);
                 }
