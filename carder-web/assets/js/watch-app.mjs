@@ -74,6 +74,11 @@ class App {
     return [...ids].map(id => el("span", {class: "hand-name"}, ...peg(this.child(id))));
   }
 
+  /** How far the nursery's time is ahead of the clocks of machines, in milliseconds; a bundle from before says nothing of it. */
+  get ahead() {
+    return this.bundle?.clockAheadMs ?? 0;
+  }
+
   /** Seconds since midnight and the day of the week, in the setting's zone. */
   now() {
     const zone = this.bundle.zoneId;
@@ -81,7 +86,7 @@ class App {
       this.wallClock = {zone, format: new Intl.DateTimeFormat("en-GB", {timeZone: zone, weekday: "short",
         hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23"})};
     }
-    const right = Date.now() + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
+    const right = Date.now() + this.ahead + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
     const parts = Object.fromEntries(this.wallClock.format.formatToParts(right).map(part => [part.type, part.value]));
     return {weekday: ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].indexOf(parts.weekday) + 1,
       second: Number(parts.hour) * 3600 + Number(parts.minute) * 60 + Number(parts.second)};
@@ -90,8 +95,7 @@ class App {
   drawBundle() {
     const bundle = this.bundle;
     one("[data-rooms]").replaceChildren(...bundle.rooms.map(room => el("option", {value: room.id, selected: room.id === bundle.room.id}, room.name)));
-    one("[data-card]").replaceChildren(el("option", {value: ""}, said("noCard")),
-      ...bundle.cards.map(card => el("option", {value: card.id, selected: card.id === this.card}, card.zone ? said("out", {card: card.title}) : card.title)));
+    this.drawCards();
     const byName = bundle.children.slice().sort((a, b) => this.isHere(b) - this.isHere(a) || a.name.localeCompare(b.name));
     one("[data-children]").replaceChildren(...byName.map(child => el("label", {class: this.isHere(child) ? "peg-choice" : "peg-choice away"},
       el("input", {type: "checkbox", value: child.id, checked: this.chosen.has(child.id)}), ...peg(child))));
@@ -112,6 +116,28 @@ class App {
     one("[data-care]").replaceChildren(...toKnow.map(child => el("li", {}, el("strong", {dir: "auto"}, child.name), ` ${child.care}`)));
     one("[data-care-box]").hidden = !toKnow.length;
     this.drawStep();
+  }
+
+  /** What is out, by its picture; everything else by its title. */
+  drawCards() {
+    const [out, others] = [true, false].map(isOut => this.bundle.cards.filter(card => Boolean(card.zone) === isOut));
+    all("[data-cards] img").forEach(image => URL.revokeObjectURL(image.src));
+    one("[data-cards]").replaceChildren(...[{id: "", title: said("noCard")}, ...out].map(card => el("label", {class: "hand-tile"},
+      el("input", {type: "radio", name: "card", value: card.id, checked: card.id === (this.card ?? "")}),
+      // A bundle that was fetched before pictures were part of it has none.
+      card.picture ? el("img", {alt: "", src: URL.createObjectURL(new Blob([card.picture], {type: "image/svg+xml"}))}) : null,
+      el("span", {dir: "auto"}, card.title))));
+    one("[data-card]").replaceChildren(el("option", {value: ""}, said("choose")),
+      ...others.map(card => el("option", {value: card.id, selected: card.id === this.card}, card.title)));
+    one("[data-other-card]").hidden = !others.length;
+  }
+
+  chooseCard(id) {
+    this.card = id || null;
+    all("[data-cards] input").forEach(input => { input.checked = input.value === id; });
+    one("[data-card]").value = this.bundle.cards.some(card => card.id === id && !card.zone) ? id : "";
+    this.drawStep();
+    this.keepPlace();
   }
 
   drawStep() {
@@ -144,11 +170,8 @@ class App {
       this.drawStep();
       this.keepPlace();
     });
-    one("[data-card]").addEventListener("change", event => {
-      this.card = event.target.value || null;
-      this.drawStep();
-      this.keepPlace();
-    });
+    one("[data-cards]").addEventListener("change", event => this.chooseCard(event.target.value));
+    one("[data-card]").addEventListener("change", event => this.chooseCard(event.target.value));
     one("[data-rooms]").addEventListener("change", event => this.changeRoom(event.target));
     document.addEventListener("keydown", event => {
       if (event.key === "Escape" && !one("[data-elbow]").hidden) this.elbow();

@@ -131,16 +131,16 @@ export class PlayScreen {
     rows.sort((a, b) => b.at - a.at);
     times.querySelector("ul").replaceChildren(...rows.map(tap => el("li", {},
       el("span", {}, `${this.app.child(tap.child).name}: ${this.kindWords(tap.kind)}`),
-      el("label", {}, el("span", {class: "sr"}, said("time")), el("input", {type: "time", step: "1", value: timeOfDay(tap.at), "data-retime": tap.id, "data-at": tap.at})),
+      el("label", {}, el("span", {class: "sr"}, said("time")), el("input", {type: "time", step: "1", value: timeOfDay(tap.at + this.app.ahead), "data-retime": tap.id, "data-at": tap.at})),
       el("button", {type: "button", class: "button small", "data-take-back": tap.id}, said("takeBack")))));
   }
 
   retime(input) {
     if (!input.dataset.retime || !input.value) return;
-    const at = new Date(Number(input.dataset.at));
+    const at = new Date(Number(input.dataset.at) + this.app.ahead);
     const [h, m, s = 0] = input.value.split(":").map(Number);
     at.setHours(h, m, s, 0);
-    this.app.log.add("play", {kind: "RETIMED", target: input.dataset.retime, correctedTo: at.toISOString()});
+    this.app.log.add("play", {kind: "RETIMED", target: input.dataset.retime, correctedTo: new Date(at.getTime() - this.app.ahead).toISOString()});
     this.paint();
   }
 

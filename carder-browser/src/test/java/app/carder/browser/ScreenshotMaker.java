@@ -53,7 +53,9 @@ class ScreenshotMaker {
                         .locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
                         .click();
             }
-            phone.page.locator("[data-card]").selectOption("Rice by the kilo (out)");
+            phone.page
+                    .locator("[data-cards] label:has-text('Rice by the kilo')")
+                    .click();
             phone.page.clock().install();
             phone.page.locator("[data-go=play]").click();
             play(phone.page, "Anouk", "CHOSE", "02:10", "REPEATED", "01:40", "ADULT_BROKE_IN");

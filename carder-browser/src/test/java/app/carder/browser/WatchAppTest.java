@@ -11,7 +11,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.SelectOption;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -130,7 +129,10 @@ class WatchAppTest extends InTheHand {
         assertThat(care).isHidden();
 
         button(page, "Back").click();
-        page.locator("[data-card]").selectOption(new SelectOption().setLabel("Rice by the kilo (out)"));
+        Locator rice = page.locator("[data-cards] label", new Page.LocatorOptions().setHasText("Rice by the kilo"));
+        assertThat(rice.locator("img")).isVisible();
+        rice.click();
+        assertThat(rice.locator("input")).isChecked();
         assertThat(page.locator("[data-held]")).containsText("Loose grain and mouthing. Yusuf");
     }
 

@@ -93,7 +93,8 @@ class WholePathTest {
     private static void watch(Page page, String child, String title, String seen) {
         link(page, "Watch and record").click();
         Unlocking.of(page);
-        page.locator("[data-card]").selectOption(title + " (out)");
+        page.locator("[data-cards] label", new Page.LocatorOptions().setHasText(title))
+                .click();
         page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
                 .click();
         button(page, "Snapshot").click();

@@ -23,6 +23,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -53,6 +54,7 @@ class ArchitectureTest {
             "SettingRepository.findById",
             "KnownBrowserRepository.deleteByLastUsedAtBefore",
             "SettingRepository.count",
+            "SettingRepository.findByMadeUpTrue",
             "SettingRepository.findTop2ByOrderByCreatedAt");
 
     @ArchTest
@@ -60,6 +62,41 @@ class ArchitectureTest {
             .should()
             .beFreeOfCycles()
             .because("a feature can be understood, and taken out, by itself");
+
+    /** Where it counts when something really was: sign-ins, links, devices, mail, logs, jobs, and files that say when they were made. */
+    private static final Set<String> BY_THE_MACHINE = Set.of(
+            "app.carder.web.account",
+            "app.carder.web.audit",
+            "app.carder.web.device",
+            "app.carder.web.draft",
+            "app.carder.web.media",
+            "app.carder.web.outbox");
+
+    private static final Set<String> PARTLY_BY_THE_MACHINE = Set.of(
+            "CarderConfiguration",
+            "SettingService",
+            // Links and the browsers that they open in.
+            "FamilyService",
+            "HomeBrowsers",
+            // How long a deed can be taken back.
+            "UndoService",
+            // Jobs, and a feed with its link.
+            "ProposalJob",
+            "ProposalService",
+            "CalendarService",
+            // When the rules themselves changed, for all settings alike.
+            "RuleChanges");
+
+    @ArchTest
+    static final ArchRule WHAT_HAPPENS_IN_A_NURSERY_GOES_BY_ITS_OWN_TIME = noClasses()
+            .that(DescribedPredicate.describe(
+                    "belong to the nursery's day",
+                    type -> !BY_THE_MACHINE.contains(type.getPackageName())
+                            && !PARTLY_BY_THE_MACHINE.contains(type.getSimpleName())))
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(Clock.class)
+            .because("a made-up nursery has a time of its own, and every page of it has to say the same");
 
     @ArchTest
     static final ArchRule CONTROLLERS_ARE_HIDDEN = classes()

@@ -52,6 +52,15 @@ public record DeviceClock(Duration offset, Duration uncertainty) {
         return new DeviceClock(Duration.between(sentAt.plus(half), serverAt), half);
     }
 
+    /**
+     * The same against a clock that is ahead of the server's.
+     *
+     * @param ahead how far; less than nothing where it is behind
+     */
+    public DeviceClock against(Duration ahead) {
+        return ahead.isZero() ? this : new DeviceClock((isWrong() ? offset : Duration.ZERO).plus(ahead), uncertainty);
+    }
+
     /** Whether a clock, right or wrong, can have said this. */
     public static boolean canSay(Instant moment) {
         return moment.isAfter(EARLIEST) && moment.isBefore(LATEST);

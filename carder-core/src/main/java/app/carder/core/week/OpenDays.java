@@ -94,6 +94,15 @@ public record OpenDays(Set<DayOfWeek> weekdays, Set<LocalDate> closed) {
         return open;
     }
 
+    /** The days of a week on which the setting is usually open, those that are closed for once included; Monday first. */
+    public List<LocalDate> usualOfWeek(LocalDate anyDay) {
+        LocalDate monday = anyDay.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        return weekdays.stream()
+                .sorted()
+                .map(day -> monday.plusDays(day.getValue() - 1L))
+                .toList();
+    }
+
     /** The open days of a week, Monday first. */
     public List<LocalDate> ofWeek(LocalDate anyDay) {
         LocalDate monday = anyDay.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));

@@ -11,7 +11,7 @@ import java.util.Objects;
  * generated with ICU4J 79.1 ({@code Latin-ASCII}, {@code Any-Latin}, and the skeletons of {@code SpoofChecker}, UTS 39); a test holds
  * them against it. They are constants, so that the same code runs on the device.
  */
-final class Folding {
+public final class Folding {
 
     /** A Latin letter, and the letters that stand for it. */
     private static final Map<Character, String> LATIN =
@@ -40,7 +40,7 @@ final class Folding {
     }
 
     /** A word as it is compared. */
-    static String folded(String word) {
+    public static String folded(String word) {
         String plain = Normalizer.normalize(word, Normalizer.Form.NFKD).toLowerCase(Locale.ROOT);
         StringBuilder folded = new StringBuilder();
         for (int at = 0; at < plain.length(); at++) {

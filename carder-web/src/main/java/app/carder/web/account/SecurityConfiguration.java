@@ -134,6 +134,7 @@ class SecurityConfiguration {
                                 path.matcher("/sign-in/code"),
                                 path.matcher("/sign-in/second"),
                                 path.matcher("/first-run"),
+                                path.matcher("/first-run/fits"),
                                 path.matcher(HttpMethod.POST, "/webauthn/authenticate/options"),
                                 path.matcher(HttpMethod.POST, "/login/webauthn"),
                                 path.matcher("/open/**"),

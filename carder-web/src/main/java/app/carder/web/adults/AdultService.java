@@ -5,7 +5,7 @@ import app.carder.web.account.Viewer;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
-import java.time.Clock;
+import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
@@ -20,11 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class AdultService {
 
     private final AdultFactsRepository facts;
-    private final Clock clock;
+    private final SettingService settings;
 
-    AdultService(AdultFactsRepository facts, Clock clock) {
+    AdultService(AdultFactsRepository facts, SettingService settings) {
         this.facts = facts;
-        this.clock = clock;
+        this.settings = settings;
     }
 
     /** What the viewer wrote about themselves. */
@@ -40,7 +40,7 @@ public class AdultService {
     public void write(Viewer viewer, AdultDetails details) {
         AdultFacts own = facts.findByIdAndSettingId(viewer.personId(), viewer.settingId())
                 .orElseGet(() -> new AdultFacts(viewer.personId(), viewer.settingId()));
-        own.write(details, clock.instant());
+        own.write(details, settings.now(viewer.settingId()));
         facts.save(own);
     }
 

@@ -236,7 +236,7 @@ final class ControlOfErrorTools {
     }
 
     private static double behind(int dots) {
-        return 69 + dots * 14.0;
+        return 72.5 + dots * 14.0;
     }
 
     private static Sketch rows(List<Integer> counts, List<String> names) {

@@ -282,7 +282,7 @@ class CardExchange {
                             byName.computeIfAbsent(stocked.name().toLowerCase(Locale.ROOT), name -> {
                                 UUID id = Ids.next();
                                 toAdd.add(id);
-                                return new MaterialView(id, 0, stocked);
+                                return new MaterialView(id, 0, stocked, Optional.empty());
                             }));
                 });
         return new Materials(byCode, toAdd);

@@ -15,6 +15,8 @@ import app.carder.web.calculator.ToolAnswer;
 import app.carder.web.card.SafetyService.Moment;
 import app.carder.web.kits.KitView;
 import app.carder.web.material.MaterialView;
+import app.carder.web.media.PhotoService;
+import app.carder.web.media.PhotoService.Size;
 import app.carder.web.page.Printer;
 import app.carder.web.picture.PictureSvg;
 import app.carder.web.room.RoomService;
@@ -50,6 +52,7 @@ class CardPrint {
     private final CalculatorService calculator;
     private final ContentsService contents;
     private final CardPictures pictures;
+    private final PhotoService photos;
     private final RoomService rooms;
     private final SettingService settings;
     private final Printer printer;
@@ -60,6 +63,7 @@ class CardPrint {
             CalculatorService calculator,
             ContentsService contents,
             CardPictures pictures,
+            PhotoService photos,
             RoomService rooms,
             SettingService settings,
             Printer printer) {
@@ -68,6 +72,7 @@ class CardPrint {
         this.calculator = calculator;
         this.contents = contents;
         this.pictures = pictures;
+        this.photos = photos;
         this.rooms = rooms;
         this.settings = settings;
         this.printer = printer;
@@ -136,8 +141,14 @@ class CardPrint {
     /** Two halves. */
     record Sheet(Half left, Optional<Half> right) {}
 
-    /** A thing to label. */
-    record PictureLabel(String name, Sketch picture) {}
+    /**
+     * A thing to label.
+     *
+     * @param name of it
+     * @param picture of it
+     * @param photo of it, by the name that its picture has on the page; it stands for the drawing
+     */
+    record PictureLabel(String name, Sketch picture, Optional<String> photo) {}
 
     /**
      * A thing to buy.
@@ -186,10 +197,15 @@ class CardPrint {
     /** Picture labels for everything that is put out. */
     byte[] labels(SettingId settingId, UUID cardId) {
         CardView card = deck.get(settingId, cardId);
+        Map<String, byte[]> taken = new LinkedHashMap<>();
         List<PictureLabel> labels = putOut(settingId, card)
-                .map(material -> new PictureLabel(material.name(), Picture.of(material.stocked())))
+                .map(thing -> {
+                    thing.photo().ifPresent(id -> taken.put(id.toString(), photos.picture(settingId, id, Size.LARGE)));
+                    return new PictureLabel(
+                            thing.name(), thing.picture(), thing.photo().map(UUID::toString));
+                })
                 .toList();
-        return printer.print("card/print-labels", Map.of("title", card.title(), "labels", labels), Map.of());
+        return printer.print("card/print-labels", Map.of("title", card.title(), "labels", labels), taken);
     }
 
     /** What is short of stock, for a child to help with. */

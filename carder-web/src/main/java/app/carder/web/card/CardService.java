@@ -14,7 +14,6 @@ import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
@@ -43,7 +42,6 @@ public class CardService {
     private final CardCalculationRepository calculations;
     private final CardAnswerRepository answers;
     private final SettingService settings;
-    private final Clock clock;
 
     CardService(
             CardRepository stored,
@@ -52,8 +50,7 @@ public class CardService {
             CardPreparationStepRepository steps,
             CardCalculationRepository calculations,
             CardAnswerRepository answers,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.stored = stored;
         this.lines = lines;
         this.ladderSteps = ladderSteps;
@@ -61,7 +58,6 @@ public class CardService {
         this.calculations = calculations;
         this.answers = answers;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /** Writes a new card. A second time with the same id changes nothing: a double click is one card. */
@@ -75,7 +71,7 @@ public class CardService {
     }
 
     private StoredCard.Change change(Viewer viewer, Optional<LocalDate> weekOf) {
-        return new StoredCard.Change(weekOf, viewer.name(), clock.instant());
+        return new StoredCard.Change(weekOf, viewer.name(), settings.now(viewer.settingId()));
     }
 
     /**
@@ -99,7 +95,7 @@ public class CardService {
     /** Keeps how a card is laid out. */
     @Transactional
     public void layOut(Viewer viewer, UUID cardId, SettingOut settingOut) {
-        find(viewer.settingId(), cardId).layOut(settingOut, viewer.name(), clock.instant());
+        find(viewer.settingId(), cardId).layOut(settingOut, viewer.name(), settings.now(viewer.settingId()));
     }
 
     /** Writes the steps of a card's ladder anew. */
@@ -142,13 +138,13 @@ public class CardService {
     @Transactional
     public void answer(Viewer viewer, UUID cardId, String question, Answer answer) {
         find(viewer.settingId(), cardId);
-        answers.save(new CardAnswer(viewer.settingId(), cardId, question, answer, clock.instant()));
+        answers.save(new CardAnswer(viewer.settingId(), cardId, question, answer, settings.now(viewer.settingId())));
     }
 
     /** Plans a card for a week, or for none. */
     @Transactional
     public void planFor(Viewer viewer, UUID cardId, Optional<LocalDate> monday) {
-        find(viewer.settingId(), cardId).planFor(monday.orElse(null), viewer.name(), clock.instant());
+        find(viewer.settingId(), cardId).planFor(monday.orElse(null), viewer.name(), settings.now(viewer.settingId()));
     }
 
     /** The plan: cards of the whole setting that fit, by week and title; those without a week last. */

@@ -10,35 +10,32 @@ import app.carder.core.picture.SetUpPicture.Piece;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.PicturePage.Picked;
 import app.carder.web.page.Required;
 import app.carder.web.page.Typed;
 import app.carder.web.picture.PictureSvg;
-import app.carder.web.room.RoomService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 /** How one card looks set out: its picture, and what is moved on it. */
 @Controller
@@ -52,17 +49,14 @@ class PictureController {
 
     private static final double TURN = 15;
 
-    private static final List<String> PRESSES =
-            List.of("left", "right", "up", "down", "turn", "group", "ungroup", "back");
-
     private final CardService deck;
     private final CardPictures pictures;
-    private final RoomService rooms;
+    private final PicturePage page;
 
-    PictureController(CardService deck, CardPictures pictures, RoomService rooms) {
+    PictureController(CardService deck, CardPictures pictures, PicturePage page) {
         this.deck = deck;
         this.pictures = pictures;
-        this.rooms = rooms;
+        this.page = page;
     }
 
     /** The small picture. Under an edition that is past it is kept by nobody. */
@@ -86,53 +80,12 @@ class PictureController {
 
     /** The large picture, with what is chosen on it. */
     @GetMapping("/cards/{cardId}/picture")
-    String open(
+    ModelAndView open(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("cardId") UUID cardId,
             @RequestParam(name = "chosen", defaultValue = "") Set<String> chosen,
-            @RequestParam(name = "noRoom", defaultValue = "false") boolean noRoom,
-            Model page) {
-        CardView card = deck.get(viewer.settingId(), cardId);
-        SetUpPicture picture = pictures.of(viewer.settingId(), card);
-        page.addAttribute("card", card);
-        page.addAttribute("room", rooms.get(viewer.settingId(), card.roomId()));
-        page.addAttribute("picture", picture);
-        page.addAttribute("svg", PictureSvg.movable(picture, card.title(), chosen));
-        page.addAttribute("sentences", picture.words());
-        page.addAttribute("arrangements", arrangements(card.card().settingOut()));
-        page.addAttribute("hands", hands(card.card().settingOut()));
-        page.addAttribute("things", things(picture));
-        page.addAttribute("presses", PRESSES);
-        page.addAttribute("chosen", chosen);
-        page.addAttribute("noRoom", noRoom);
-        return "card/picture";
-    }
-
-    /**
-     * One of several ways.
-     *
-     * @param code in forms
-     * @param words for people
-     * @param isChosen whether it is the one that counts
-     */
-    public record Way(String code, String words, boolean isChosen) {}
-
-    private static List<Way> arrangements(SettingOut now) {
-        return Stream.concat(
-                        Stream.of(new Way(
-                                "", Arrangement.usualWords(), now.arrangement().isEmpty())),
-                        Arrays.stream(Arrangement.values())
-                                .map(one -> new Way(
-                                        one.name(),
-                                        one.words(),
-                                        now.arrangement().equals(Optional.of(one)))))
-                .toList();
-    }
-
-    private static List<Way> hands(SettingOut now) {
-        return Arrays.stream(Hand.values())
-                .map(hand -> new Way(hand.name(), hand.words(), now.hand() == hand))
-                .toList();
+            @RequestParam(name = "noRoom", defaultValue = "false") boolean noRoom) {
+        return page.of(viewer, deck.get(viewer.settingId(), cardId), new Picked(chosen, noRoom));
     }
 
     /** Another arrangement, or the other hand. In another arrangement nothing is left of what was moved. */
@@ -203,35 +156,6 @@ class PictureController {
                 .filter(found -> found.abs().compareTo(BigDecimal.valueOf(SettingOut.FARTHEST)) <= 0)
                 .map(BigDecimal::doubleValue)
                 .orElse(0.0);
-    }
-
-    /**
-     * One kind of thing with its pieces to choose from.
-     *
-     * @param name of the thing
-     * @param pieces by the names that forms know them by
-     */
-    public record Thing(String name, List<PieceChoice> pieces) {}
-
-    /**
-     * One piece to choose.
-     *
-     * @param code in forms
-     * @param number among its kind
-     * @param group what is moved with it; 0 for nothing
-     */
-    public record PieceChoice(String code, int number, int group) {}
-
-    private static List<Thing> things(SetUpPicture picture) {
-        return IntStream.range(0, picture.kinds().size())
-                .mapToObj(kind -> new Thing(
-                        picture.kinds().get(kind).name(),
-                        picture.pieces().stream()
-                                .filter(piece -> piece.kind() == kind)
-                                .sorted(Comparator.comparingInt(Piece::number))
-                                .map(piece -> new PieceChoice(PictureSvg.name(piece), piece.number(), piece.group()))
-                                .toList()))
-                .toList();
     }
 
     private static <E extends Enum<E>> Optional<E> one(E[] all, String name) {

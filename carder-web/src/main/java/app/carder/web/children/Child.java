@@ -101,6 +101,14 @@ class Child extends ScopedRecord {
         leaves = details.leaves().orElse(null);
     }
 
+    PegMark pegMark() {
+        return pegMark;
+    }
+
+    void hang(PegMark mark) {
+        pegMark = mark;
+    }
+
     int version() {
         return version;
     }

@@ -12,14 +12,17 @@ import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -42,12 +45,19 @@ class ChildController {
     private final ChildService children;
     private final RoomService rooms;
     private final AccountService accounts;
+    private final OccasionService occasions;
     private final SettingService settings;
 
-    ChildController(ChildService children, RoomService rooms, AccountService accounts, SettingService settings) {
+    ChildController(
+            ChildService children,
+            RoomService rooms,
+            AccountService accounts,
+            OccasionService occasions,
+            SettingService settings) {
         this.children = children;
         this.rooms = rooms;
         this.accounts = accounts;
+        this.occasions = occasions;
         this.settings = settings;
     }
 
@@ -57,7 +67,14 @@ class ChildController {
     }
 
     @GetMapping("/rooms/{roomId}/children")
-    String list(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId, Model model) {
+    String list(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam(name = "added", defaultValue = "0") int added,
+            @RequestParam(name = "left", defaultValue = "0") int left,
+            Model model) {
+        model.addAttribute("added", added);
+        model.addAttribute("left", left);
         model.addAttribute("room", rooms.get(viewer.settingId(), roomId));
         model.addAttribute("rooms", rooms.all(viewer.settingId()));
         LocalDate today = settings.today(viewer.settingId());
@@ -71,7 +88,15 @@ class ChildController {
     @GetMapping("/rooms/{roomId}/children/new")
     ModelAndView blank(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
-        Typed typed = Typed.nothing().with("days", List.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY"));
+        Typed typed = Typed.nothing()
+                .with(
+                        "days",
+                        occasions.openDays(viewer.settingId()).weekdays().stream()
+                                .map(Enum::name)
+                                .toList());
+        children.freePegMarks(viewer.settingId(), roomId).stream()
+                .findFirst()
+                .ifPresent(mark -> typed.with("pegMark", mark));
         return form(viewer, room, null, typed, new FormErrors());
     }
 
@@ -88,7 +113,10 @@ class ChildController {
             return form(viewer, room, null, typed, errors);
         }
         ChildView child = children.add(viewer.settingId(), roomId, details.get());
-        return new ModelAndView("redirect:/children/" + child.id());
+        return new ModelAndView(
+                typed.has("then", "another")
+                        ? "redirect:/rooms/" + roomId + "/children/new?added=" + child.id()
+                        : "redirect:/children/" + child.id());
     }
 
     @GetMapping("/children/{childId}/edit")
@@ -138,12 +166,21 @@ class ChildController {
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         page.addObject("staff", staff);
-        page.addObject("pegMarks", PegMark.values());
+        Set<PegMark> free = children.freePegMarks(viewer.settingId(), room.id());
+        page.addObject(
+                "pegMarks",
+                Arrays.stream(PegMark.values())
+                        .filter(mark -> free.contains(mark)
+                                || typed.has("pegMark", mark.name())
+                                || child != null && child.pegMark() == mark)
+                        .toList());
         page.addObject("allergens", Allergen.values());
         page.addObject("careKinds", CareEntry.Kind.values());
         page.addObject("careRows", ChildForm.entryRows(typed));
         page.addObject("photoUses", PhotoUse.values());
-        List<DayOfWeek> weekdays = List.of(DayOfWeek.values()).subList(0, 5);
+        List<DayOfWeek> weekdays = occasions.openDays(viewer.settingId()).weekdays().stream()
+                .sorted()
+                .toList();
         page.addObject("weekdays", weekdays);
         page.addObject(
                 "otherDays",

@@ -18,6 +18,8 @@ interface ChildRepository extends Repository<Child, UUID> {
 
     List<Child> findBySettingIdAndRoomIdOrderByGivenName(SettingId settingId, UUID roomId, Limit limit);
 
+    Optional<Child> findBySettingIdAndRoomIdAndPegMark(SettingId settingId, UUID roomId, PegMark pegMark);
+
     List<Child> findBySettingIdAndIdInOrderByGivenName(SettingId settingId, Collection<UUID> ids);
 
     List<Child> findBySettingIdOrderByGivenName(SettingId settingId, Limit limit);

@@ -11,8 +11,10 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -180,6 +182,36 @@ public class ChildService {
         return carers.findBySettingIdAndAccountId(settingId, accountId, CARERS).stream()
                 .map(Carer::view)
                 .toList();
+    }
+
+    /**
+     * Gives a child another mark. Whoever of its room has that one gets the child's.
+     *
+     * @throws NotFound if the setting has no such child
+     */
+    @Transactional
+    ChildView hang(Viewer viewer, UUID childId, PegMark mark) {
+        Child child = find(viewer.settingId(), childId);
+        PegMark had = child.pegMark();
+        children.findBySettingIdAndRoomIdAndPegMark(viewer.settingId(), child.roomId(), mark)
+                .filter(other -> !other.getId().equals(childId))
+                .ifPresent(other -> hang(viewer, other, had));
+        hang(viewer, child, mark);
+        return child.view(settings.today(viewer.settingId()));
+    }
+
+    private void hang(Viewer viewer, Child child, PegMark mark) {
+        Map<String, String> before = child.said();
+        child.hang(mark);
+        history.keep(viewer, "child", child.getId(), before, child.said());
+    }
+
+    /** Marks that no child of a room has, in their order. */
+    @Transactional(readOnly = true)
+    Set<PegMark> freePegMarks(SettingId settingId, UUID roomId) {
+        Set<PegMark> free = EnumSet.allOf(PegMark.class);
+        inRoom(settingId, roomId).forEach(child -> free.remove(child.pegMark()));
+        return free;
     }
 
     @Transactional(readOnly = true)

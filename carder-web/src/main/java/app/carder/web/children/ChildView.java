@@ -8,6 +8,7 @@ import app.carder.core.said.Said;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -96,6 +97,10 @@ public record ChildView(
 
     /** The days in words: {@code Mon, Tue}. */
     public String dayWords() {
-        return days.stream().map(day -> Dates.shortWeekday(day)).collect(Collectors.joining(", "));
+        return dayWords(days);
+    }
+
+    static String dayWords(Collection<DayOfWeek> days) {
+        return days.stream().sorted().map(day -> Dates.shortWeekday(day)).collect(Collectors.joining(", "));
     }
 }

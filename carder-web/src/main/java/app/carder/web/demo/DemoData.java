@@ -1,6 +1,7 @@
 package app.carder.web.demo;
 
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.premises.Premises;
 import app.carder.core.watch.Involvement;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.DayStrip.Session;
@@ -22,6 +23,8 @@ import app.carder.web.page.Required;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.OccasionService;
+import app.carder.web.setting.SettingDetails;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.setting.SettingView;
@@ -30,6 +33,7 @@ import app.carder.web.watch.ObservationService;
 import app.carder.web.watch.ObservationWords;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Currency;
@@ -84,6 +88,7 @@ public class DemoData {
 
     private final boolean wanted;
     private final SettingService settings;
+    private final OccasionService occasions;
     private final RoomService rooms;
     private final DemoAccounts accounts;
     private final ChildService children;
@@ -103,6 +108,7 @@ public class DemoData {
     DemoData(
             @Value("${carder.demo}") boolean wanted,
             SettingService settings,
+            OccasionService occasions,
             RoomService rooms,
             DemoAccounts accounts,
             ChildService children,
@@ -118,6 +124,7 @@ public class DemoData {
             TransactionOperations transaction) {
         this.wanted = wanted;
         this.settings = settings;
+        this.occasions = occasions;
         this.rooms = rooms;
         this.accounts = accounts;
         this.children = children;
@@ -142,11 +149,28 @@ public class DemoData {
             transaction.executeWithoutResult(status -> make());
             drawn.clear();
             LOG.info("Demo data made.");
+        } else if (wanted) {
+            settings.madeUp().forEach(this::reopen);
         }
     }
 
+    /** Whoever looks in again finds the rooms open; the day runs on where they are. */
+    private void reopen(SettingView setting) {
+        LocalDateTime now = settings.localNow(setting.id());
+        LocalDateTime open = DemoDays.nextOpening(now, occasions.openDays(setting.id()));
+        if (!open.equals(now)) {
+            settings.putClock(setting.id(), open);
+        }
+    }
+
+    private SettingView create(String name) {
+        SettingView setting = settings.create(new SettingDetails(name, ZONE, GBP, Premises.USUAL));
+        settings.putClock(setting.id(), DemoDays.lastOpening(settings.machineNow(setting.id())));
+        return setting;
+    }
+
     private void make() {
-        SettingView quillmere = settings.create("Quillmere Nursery", ZONE, GBP);
+        SettingView quillmere = create("Quillmere Nursery");
         workbench.stock(quillmere.id());
         workbench.kits(quillmere.id());
         Random seeded = new Random(SEED);
@@ -222,6 +246,12 @@ public class DemoData {
         setOuts.today(precious, nook, cards, "Stamp printing", "Floor", precious);
         setOuts.today(marguerite, burrow, cards, "Down the posting tube", "Rug", ravi);
 
+        photos.saveSetOut(
+                tobias,
+                Ids.next(),
+                Required.from(cards, "Rice by the kilo"),
+                DemoDays.open(settings.today(quillmere.id()), 1),
+                photo(DemoScene.RICE).orElseThrow());
         DemoPlay.daysOf("Rice by the kilo")
                 .forEach(daysAgo -> setOuts.before(tobias, loft, cards, "Rice by the kilo", "Weighing desk", daysAgo));
         play.records(hamish, loft, byName, cards);
@@ -234,7 +264,7 @@ public class DemoData {
     }
 
     private void second(Random seeded) {
-        SettingView harbour = settings.create("Harbour Steps Nursery", ZONE, GBP);
+        SettingView harbour = create("Harbour Steps Nursery");
         workbench.stock(harbour.id());
         workbench.kits(harbour.id());
         RoomView pier =

@@ -9,7 +9,6 @@ import app.carder.web.room.RoomView;
 import app.carder.web.setout.SetOutDetails;
 import app.carder.web.setout.SetOutService;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
@@ -26,18 +25,16 @@ class DemoSetOuts {
     private final SettingService settings;
     private final CardService deck;
     private final SetOutService setOuts;
-    private final Clock clock;
 
-    DemoSetOuts(SettingService settings, CardService deck, SetOutService setOuts, Clock clock) {
+    DemoSetOuts(SettingService settings, CardService deck, SetOutService setOuts) {
         this.settings = settings;
         this.deck = deck;
         this.setOuts = setOuts;
-        this.clock = clock;
     }
 
     /** Sets a card out now. */
     void today(Viewer lead, RoomView room, Map<String, UUID> cards, String title, String zone, Viewer adult) {
-        setOut(lead, room, Required.from(cards, title), zone, adult, clock.instant(), null);
+        setOut(lead, room, Required.from(cards, title), zone, adult, settings.now(lead.settingId()), null);
     }
 
     /** A card that stood ready a minute before the children were watched at it. */

@@ -11,6 +11,7 @@ import app.carder.core.watch.StepIn;
 import app.carder.core.wording.LanguageRules;
 import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
+import app.carder.web.card.CardPictures;
 import app.carder.web.card.CardService;
 import app.carder.web.card.CardView;
 import app.carder.web.card.SafetyService;
@@ -70,6 +71,7 @@ class BundleService {
     private final WatchLogService watchLog;
     private final SetOutService setOuts;
     private final CardService deck;
+    private final CardPictures pictures;
     private final SafetyService safety;
     private final LadderService ladders;
     private final RoomPlanService plans;
@@ -84,6 +86,7 @@ class BundleService {
             WatchLogService watchLog,
             SetOutService setOuts,
             CardService deck,
+            CardPictures pictures,
             SafetyService safety,
             LadderService ladders,
             RoomPlanService plans,
@@ -97,6 +100,7 @@ class BundleService {
         this.watchLog = watchLog;
         this.setOuts = setOuts;
         this.deck = deck;
+        this.pictures = pictures;
         this.safety = safety;
         this.ladders = ladders;
         this.plans = plans;
@@ -121,6 +125,7 @@ class BundleService {
                         .map(one -> new Named(one.id(), one.name()))
                         .toList(),
                 settings.get(settingId).zone().getId(),
+                settings.get(settingId).clockAhead().toMillis(),
                 children(settingId, room, own, today),
                 own.stream().map(ChildView::name).distinct().toList(),
                 cards(settingId, room, own, today),
@@ -214,6 +219,7 @@ class BundleService {
                 settingId,
                 own,
                 all.stream().filter(card -> out.containsKey(card.id())).toList());
+        Map<UUID, String> drawn = pictures.ofRoom(settingId, room.id());
         return all.stream()
                 .sorted(Comparator.comparing((CardView card) -> !out.containsKey(card.id()))
                         .thenComparing(card -> card.title()))
@@ -221,16 +227,19 @@ class BundleService {
                         card,
                         fitting.getOrDefault(card.id(), List.of()),
                         Optional.ofNullable(out.get(card.id())),
+                        Required.from(drawn, card.id()),
                         Required.from(Required.from(gates, card.id()), day)))
                 .toList();
     }
 
-    private static Card card(CardView card, List<Proposed> fitting, Optional<SetOutView> out, SetOutGate gate) {
+    private static Card card(
+            CardView card, List<Proposed> fitting, Optional<SetOutView> out, String picture, SetOutGate gate) {
         return new Card(
                 card.id(),
                 card.title(),
                 out.map(one -> one.zone().id()).orElse(null),
                 out.map(one -> one.setOutAt().toString()).orElse(null),
+                out.map(one -> picture).orElse(null),
                 Stream.of(gate.held(), gate.stays())
                         .filter(line -> !line.isEmpty())
                         .collect(Collectors.joining(". ")),

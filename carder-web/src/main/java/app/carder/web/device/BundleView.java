@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param room which
  * @param rooms all of the setting, to change to
  * @param zoneId time zone of the setting
+ * @param clockAheadMs how far the nursery's time is ahead of the machine's, in milliseconds
  * @param children of the room, whom to watch first
  * @param names first names of the room's children, to keep them out of each other's records
  * @param cards that are out today, and all of the room's
@@ -37,6 +38,7 @@ record BundleView(
         Named room,
         List<Named> rooms,
         String zoneId,
+        long clockAheadMs,
         List<Child> children,
         List<String> names,
         List<Card> cards,
@@ -71,6 +73,7 @@ record BundleView(
      *
      * @param zone where it is out; null where it is not
      * @param setOutAt when it was set out today
+     * @param picture how it looks set out, as SVG, for cards that are out
      * @param held what holds it for today's children, and why an adult stays with it; empty where nothing does
      * @param ladder its written steps, in words
      * @param fitting which step fits each child, for cards that are out
@@ -80,6 +83,7 @@ record BundleView(
             String title,
             @Nullable UUID zone,
             @Nullable String setOutAt,
+            @Nullable String picture,
             String held,
             List<LadderStep> ladder,
             Map<UUID, String> fitting) {}

@@ -13,6 +13,7 @@ import app.carder.web.page.Required;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.ZoneView;
+import app.carder.web.setting.SettingService;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.watchlog.EntryDetails;
 import app.carder.web.watchlog.WatchLogService;
@@ -66,6 +67,7 @@ class SyncService {
     private final JsonMapper json;
     private final MessageSource messages;
     private final LimitProperties limits;
+    private final SettingService settings;
     private final Clock clock;
 
     SyncService(
@@ -83,6 +85,7 @@ class SyncService {
             JsonMapper json,
             MessageSource messages,
             LimitProperties limits,
+            SettingService settings,
             Clock clock) {
         this.devices = devices;
         this.watchLog = watchLog;
@@ -98,6 +101,7 @@ class SyncService {
         this.json = json;
         this.messages = messages;
         this.limits = limits;
+        this.settings = settings;
         this.clock = clock;
     }
 
@@ -140,7 +144,13 @@ class SyncService {
 
         private Batch of(Viewer author) {
             return byAuthor.computeIfAbsent(
-                    author.personId(), id -> new Batch(author, bringer, request.device(), request.clock()));
+                    author.personId(),
+                    id -> new Batch(
+                            author,
+                            bringer,
+                            request.device(),
+                            request.clock()
+                                    .against(settings.get(author.settingId()).clockAhead())));
         }
 
         List<Result> results(List<JsonNode> items) {
@@ -323,7 +333,7 @@ class SyncService {
             if (room.isEmpty() || !everybodyIsKnown || !cardIsKnown || !item.isComplete()) {
                 return refused(id, "sync.snapshot");
             }
-            var details = item.details(room.get().framework(), deviceClock, clock.instant());
+            var details = item.details(room.get().framework(), deviceClock, settings.now(viewer.settingId()));
             return isWritten(() -> observations.saveEach(viewer, item.id(), item.room(), item.byChild(), details), id)
                     ? Result.kept(id)
                     : refused(id, "sync.snapshot");

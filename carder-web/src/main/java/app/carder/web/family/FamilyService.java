@@ -279,7 +279,7 @@ public class FamilyService {
                     sheet,
                     carerFor(viewer, sheet.childId()).name(),
                     words,
-                    clock.instant()));
+                    settings.now(viewer.settingId())));
         }
     }
 

@@ -2,6 +2,9 @@ package app.carder.web.firstrun;
 
 import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.premises.Country;
+import app.carder.core.premises.SettingKind;
+import app.carder.core.said.Said;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -14,13 +17,11 @@ import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
-import app.carder.web.room.UsualDay;
 import app.carder.web.room.ZoneNames;
+import app.carder.web.setting.SettingDetails;
 import app.carder.web.setting.SettingService;
 import app.carder.web.setting.SettingView;
-import java.time.DateTimeException;
-import java.time.ZoneId;
-import java.util.Currency;
+import app.carder.web.settings.SettingForm;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -69,12 +70,17 @@ class FirstRunController {
     @GetMapping("/first-run")
     ModelAndView form() {
         requireFirstRun();
-        return page(
-                Typed.nothing()
-                        .with("timeZone", "Europe/London")
-                        .with("currency", "GBP")
-                        .with("zones", "Tray table, Floor, Role play, Garden"),
-                new FormErrors());
+        Typed blank = SettingForm.blank()
+                .with("style", SettingKind.NURSERY.style())
+                .with("zones", Said.say("firstrun.usual-zones"));
+        return page(blank, new FormErrors());
+    }
+
+    /** What goes with the country and the kind of place that are chosen, while the form is filled in. */
+    @GetMapping("/first-run/fits")
+    ModelAndView fits(@RequestParam MultiValueMap<String, String> parameters) {
+        requireFirstRun();
+        return new ModelAndView("firstrun/first-run :: fits").addObject("fits", fits(Typed.of(parameters)));
     }
 
     @PostMapping("/first-run")
@@ -82,18 +88,23 @@ class FirstRunController {
         requireFirstRun();
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        String settingName = typed.line("settingName", errors);
+        Optional<SettingDetails> setting = SettingForm.read(typed, errors);
         String roomName = typed.line("roomName", errors);
-        String framework = typed.text("framework");
+        String framework = typed.text("framework").isEmpty()
+                ? SettingForm.country(typed).map(Country::framework).orElse("")
+                : typed.text("framework");
         if (frameworks.all().stream().noneMatch(found -> found.code().equals(framework))) {
             errors.add("framework", "firstrun.framework.missing");
+        }
+        Optional<PracticeStyle> style = PracticeStyle.of(typed.text("style"));
+        if (style.isEmpty()) {
+            errors.add("style", "room.style.missing");
         }
         String managerName = typed.line("managerName", errors);
         String username = typed.line("username", errors);
         passwords
-                .fault(typed.raw("password"), List.of(username, managerName, settingName))
+                .fault(typed.raw("password"), List.of(username, managerName, typed.text("settingName")))
                 .ifPresent(fault -> errors.add("password", fault.code(), PasswordPolicy.SHORTEST));
-        checkZoneAndCurrency(typed, errors);
         if (!errors.any() && !code.accepts(typed.text("code"))) {
             errors.add("code", "firstrun.code");
         }
@@ -101,37 +112,39 @@ class FirstRunController {
             return page(typed, errors);
         }
         transaction.executeWithoutResult(status -> {
-            SettingView setting = settings.create(
-                    settingName, ZoneId.of(typed.text("timeZone")), Currency.getInstance(typed.text("currency")));
+            SettingView made = settings.create(setting.orElseThrow());
             RoomView room = rooms.create(
-                    setting.id(),
-                    roomName,
-                    framework,
-                    PracticeStyle.FREE_FLOW,
-                    ZoneNames.parse(typed.text("zones")),
-                    UsualDay.SESSIONS);
+                    made.id(), roomName, framework, style.orElseThrow(), ZoneNames.parse(typed.text("zones")));
             accounts.create(
-                    setting.id(),
+                    made.id(),
                     username,
                     new StaffDetails(managerName, Role.MANAGER, Set.of(room.id()), Optional.empty()),
                     accounts.hashed(typed.raw("password")));
-            materials.stock(setting.id());
+            materials.stock(made.id());
         });
         return new ModelAndView("redirect:/sign-in?made");
     }
 
-    private static void checkZoneAndCurrency(Typed typed, FormErrors errors) {
-        try {
-            ZoneId.of(typed.text("timeZone"));
-        } catch (DateTimeException unknown) {
-            errors.add("timeZone", "firstrun.timeZone");
-        }
-        try {
-            Currency.getInstance(typed.text("currency"));
-        } catch (IllegalArgumentException unknown) {
-            errors.add("currency", "firstrun.currency");
-        }
+    /** In a sentence; empty where nothing is chosen yet. */
+    private Optional<Fits> fits(Typed typed) {
+        return SettingForm.country(typed)
+                .flatMap(country -> SettingForm.kind(typed)
+                        .map(kind -> new Fits(
+                                country.zone().getId(),
+                                country.currency().getCurrencyCode(),
+                                country.ratio(kind).name(),
+                                frameworks.get(country.framework()).name())));
     }
+
+    /**
+     * What goes with a country and a kind of place.
+     *
+     * @param zone of its time
+     * @param currency of its prices
+     * @param ratio rule for adults
+     * @param framework for records
+     */
+    record Fits(String zone, String currency, String ratio, String framework) {}
 
     private void requireFirstRun() {
         if (!settings.isEmpty()) {
@@ -142,6 +155,9 @@ class FirstRunController {
     private ModelAndView page(Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView("firstrun/first-run");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        SettingForm.show(page);
+        page.addObject("fits", fits(typed));
+        page.addObject("styles", PracticeStyle.values());
         page.addObject("frameworks", frameworks.all());
         page.addObject("typed", typed);
         page.addObject("errors", errors);

@@ -33,6 +33,7 @@ enum Place {
 
     ROOMS("menu", "common.rooms", "/rooms", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),
     DEVICES("menu", "page.layout.devices", "/devices", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),
+    SETTINGS("menu", "settings.title", "/settings", EnumSet.of(Role.MANAGER)),
     STAFF("menu", "page.layout.staff", "/staff", EnumSet.of(Role.MANAGER)),
     ACCESS_LOG("menu", "page.layout.access-log", "/access-log", EnumSet.of(Role.MANAGER)),
     DAY_HISTORY("menu", "undo.history", "/day-history"),

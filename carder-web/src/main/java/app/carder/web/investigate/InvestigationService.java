@@ -15,7 +15,6 @@ import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -40,7 +39,6 @@ public class InvestigationService {
     private final PhotoService photos;
     private final OccasionService occasions;
     private final SettingService settings;
-    private final Clock clock;
 
     InvestigationService(
             InvestigationRepository investigations,
@@ -48,15 +46,13 @@ public class InvestigationService {
             RoomService rooms,
             PhotoService photos,
             OccasionService occasions,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.investigations = investigations;
         this.readings = readings;
         this.rooms = rooms;
         this.photos = photos;
         this.occasions = occasions;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /** Begins one. A second time with the same id changes nothing. */
@@ -77,8 +73,8 @@ public class InvestigationService {
     public void read(Viewer viewer, UUID id, UUID investigationId, ReadingDetails details, Optional<Cleaned> drawing) {
         find(viewer.settingId(), investigationId);
         if (readings.findByIdAndSettingId(id, viewer.settingId()).isEmpty()) {
-            readings.save(
-                    new Reading(id, viewer.settingId(), investigationId, details, viewer.name(), clock.instant()));
+            readings.save(new Reading(
+                    id, viewer.settingId(), investigationId, details, viewer.name(), settings.now(viewer.settingId())));
             drawing.ifPresent(cleaned -> photos.saveDrawing(viewer.settingId(), id, cleaned));
         }
     }

@@ -25,7 +25,6 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.watch.ObservationView;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -60,7 +59,6 @@ public class JournalService {
     private final FrameworkLibrary frameworks;
     private final SettingService settings;
     private final HistoryLog history;
-    private final Clock clock;
 
     JournalService(
             JournalRepository journals,
@@ -70,8 +68,7 @@ public class JournalService {
             RoomService rooms,
             FrameworkLibrary frameworks,
             SettingService settings,
-            HistoryLog history,
-            Clock clock) {
+            HistoryLog history) {
         this.journals = journals;
         this.entries = entries;
         this.observations = observations;
@@ -80,7 +77,6 @@ public class JournalService {
         this.frameworks = frameworks;
         this.settings = settings;
         this.history = history;
-        this.clock = clock;
     }
 
     /**
@@ -113,7 +109,7 @@ public class JournalService {
                 Said.say("journal.here-is-some-of-what-has", child.name()),
                 "",
                 viewer.name(),
-                clock.instant());
+                settings.now(viewer.settingId()));
         journals.save(journal);
         List<Choice> inTime = chosen.stream()
                 .sorted(Comparator.comparing(choice -> choice.candidate().on()))
@@ -258,7 +254,7 @@ public class JournalService {
         if (names.isEmpty() && !journal.isApproved()) {
             journal.approve(
                     viewer.name(),
-                    clock.instant(),
+                    settings.now(viewer.settingId()),
                     rooms.get(viewer.settingId(), child.roomId()).framework());
             List<JournalEntry> approved = entriesOf(viewer.settingId(), journalId);
             Map<UUID, ObservationView> seen = observationsOf(viewer.settingId(), approved);

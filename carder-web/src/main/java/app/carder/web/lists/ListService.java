@@ -24,7 +24,6 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.week.BlockPlace;
 import app.carder.web.week.WeekService;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -55,7 +54,6 @@ public class ListService {
     private final PreparationService preparations;
     private final OccasionService occasions;
     private final SettingService settings;
-    private final Clock clock;
 
     ListService(
             ListTickRepository ticks,
@@ -66,8 +64,7 @@ public class ListService {
             CardService deck,
             PreparationService preparations,
             OccasionService occasions,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.ticks = ticks;
         this.setOut = setOut;
         this.shopping = shopping;
@@ -77,7 +74,6 @@ public class ListService {
         this.preparations = preparations;
         this.occasions = occasions;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /**
@@ -176,7 +172,8 @@ public class ListService {
             return item.ticked(Optional.empty());
         }
         if (item.tickedBy().isEmpty()) {
-            ticks.save(new ListTick(viewer.settingId(), roomId, kind, key, viewer.name(), clock.instant()));
+            ticks.save(new ListTick(
+                    viewer.settingId(), roomId, kind, key, viewer.name(), settings.now(viewer.settingId())));
             return item.ticked(Optional.of(viewer.name()));
         }
         return item;

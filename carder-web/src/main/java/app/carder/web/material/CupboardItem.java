@@ -72,6 +72,7 @@ class CupboardItem extends ScopedRecord {
     private String keptIn;
     private @Nullable Integer keepsDays;
     private boolean retired;
+    private @Nullable UUID photoId;
 
     protected CupboardItem() {}
 
@@ -111,6 +112,15 @@ class CupboardItem extends ScopedRecord {
     /** Takes it out of the cupboard; cards that ask for it still know what it was. */
     void retire() {
         retired = true;
+    }
+
+    /** Shows it by a photo; by its drawing where there is none. */
+    final void show(@Nullable UUID photo) {
+        photoId = photo;
+    }
+
+    Optional<UUID> photo() {
+        return Optional.ofNullable(photoId);
     }
 
     String name() {

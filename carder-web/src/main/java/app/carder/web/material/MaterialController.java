@@ -316,7 +316,7 @@ class MaterialController {
                                 allergen.words().toLowerCase(Locale.ROOT).contains(wanted));
     }
 
-    private static ModelAndView form(@Nullable MaterialView material, Typed typed, FormErrors errors) {
+    static ModelAndView form(@Nullable MaterialView material, Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView("material/material");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("material", material);

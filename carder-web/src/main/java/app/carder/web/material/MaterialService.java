@@ -3,6 +3,8 @@ package app.carder.web.material;
 import app.carder.core.cupboard.CupboardTable;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.cupboard.Stocked.Amount;
+import app.carder.web.media.PhotoService;
+import app.carder.web.media.PhotoService.Cleaned;
 import app.carder.web.page.NotFound;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.Ids;
@@ -36,12 +38,14 @@ public class MaterialService {
 
     private final CupboardItemRepository items;
     private final SettingService settings;
+    private final PhotoService photos;
     /** What a record says does not change without its version. */
     private final Map<UUID, MaterialView> read = new ConcurrentHashMap<>();
 
-    MaterialService(CupboardItemRepository items, SettingService settings) {
+    MaterialService(CupboardItemRepository items, SettingService settings, PhotoService photos) {
         this.items = items;
         this.settings = settings;
+        this.photos = photos;
     }
 
     /**
@@ -170,6 +174,19 @@ public class MaterialService {
         find(settingId, materialId).count(stock);
     }
 
+    /** Shows it by a photo from now on. */
+    @Transactional
+    public void show(SettingId settingId, UUID materialId, Cleaned photo) {
+        CupboardItem item = find(settingId, materialId);
+        item.show(photos.saveThing(settingId, materialId, photo));
+    }
+
+    /** Shows it by its drawing again. */
+    @Transactional
+    public void showDrawing(SettingId settingId, UUID materialId) {
+        find(settingId, materialId).show(null);
+    }
+
     /** Takes it out of the cupboard. */
     @Transactional
     public void retire(SettingId settingId, UUID materialId) {
@@ -219,7 +236,7 @@ public class MaterialService {
         if (read.size() > MOST_KEPT) {
             read.clear();
         }
-        MaterialView view = new MaterialView(item.getId(), item.version(), item.stocked(currency));
+        MaterialView view = new MaterialView(item.getId(), item.version(), item.stocked(currency), item.photo());
         read.put(item.getId(), view);
         return view;
     }

@@ -14,8 +14,9 @@ import java.util.UUID;
  * @param id its own
  * @param version of the record
  * @param stocked what it is, how it is bought, how much is left
+ * @param photo of it, where somebody has taken one; it stands for the drawing
  */
-public record MaterialView(UUID id, int version, Stocked stocked) {
+public record MaterialView(UUID id, int version, Stocked stocked, Optional<UUID> photo) {
 
     /** By which tables know it. */
     public String code() {

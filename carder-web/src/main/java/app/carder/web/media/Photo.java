@@ -4,15 +4,23 @@ import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A photo of an observation, or of a drawing that goes with a reading. Its pictures lie in the photo store under a random name. */
+/**
+ * A photo of what was observed, of a drawing that goes with a reading, of a card as it was set out or of a thing of the cupboard. Its
+ * pictures lie in the photo store under a random name.
+ */
 @Entity
 class Photo extends ScopedRecord {
 
     private @Nullable UUID observationId;
     private @Nullable UUID readingId;
+    private @Nullable UUID cardId;
+    private @Nullable UUID materialId;
+    private @Nullable LocalDate onDay;
+    private @Nullable String addedBy;
     private int width;
     private int height;
     private String storedAs;
@@ -20,36 +28,65 @@ class Photo extends ScopedRecord {
 
     protected Photo() {}
 
-    Photo(
-            UUID id,
-            SettingId settingId,
-            @Nullable UUID observationId,
-            @Nullable UUID readingId,
-            CleanPhoto clean,
-            String storedAs,
-            Instant storedAt) {
+    private Photo(UUID id, SettingId settingId, CleanPhoto clean, String storedAs, Instant storedAt) {
         super(id, settingId);
-        this.observationId = observationId;
-        this.readingId = readingId;
         this.width = clean.width();
         this.height = clean.height();
         this.storedAs = storedAs;
         this.storedAt = storedAt;
     }
 
+    /** What a photo is, whatever it shows. */
+    record File(UUID id, SettingId settingId, CleanPhoto clean, String storedAs, Instant storedAt) {
+        private Photo photo() {
+            return new Photo(id, settingId, clean, storedAs, storedAt);
+        }
+    }
+
+    static Photo ofObservation(File file, UUID observationId) {
+        Photo photo = file.photo();
+        photo.observationId = observationId;
+        return photo;
+    }
+
+    static Photo ofReading(File file, UUID readingId) {
+        Photo photo = file.photo();
+        photo.readingId = readingId;
+        return photo;
+    }
+
+    static Photo ofCard(File file, UUID cardId, LocalDate onDay, String addedBy) {
+        Photo photo = file.photo();
+        photo.cardId = cardId;
+        photo.onDay = onDay;
+        photo.addedBy = addedBy;
+        return photo;
+    }
+
+    static Photo ofMaterial(File file, UUID materialId) {
+        Photo photo = file.photo();
+        photo.materialId = materialId;
+        return photo;
+    }
+
     String storedAs() {
         return storedAs;
     }
 
-    private UUID subject() {
+    PhotoView view() {
         UUID subject = observationId == null ? readingId : observationId;
         if (subject == null) {
-            throw new IllegalStateException("Impossible state: a photo of nothing.");
+            throw new IllegalStateException("Impossible state: a photo of nothing that was seen.");
         }
-        return subject;
+        return new PhotoView(getId(), subject, width, height);
     }
 
-    PhotoView view() {
-        return new PhotoView(getId(), subject(), width, height);
+    SetOutPhoto ofSetOut() {
+        LocalDate day = onDay;
+        String by = addedBy;
+        if (day == null || by == null) {
+            throw new IllegalStateException("Impossible state: a photo of a card without its day.");
+        }
+        return new SetOutPhoto(getId(), day, by, width, height);
     }
 }

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.repository.Repository;
 
 interface PhotoRepository extends Repository<Photo, UUID> {
@@ -12,6 +13,12 @@ interface PhotoRepository extends Repository<Photo, UUID> {
     void save(Photo photo);
 
     Optional<Photo> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    Optional<Photo> findByIdAndSettingIdAndCardId(UUID id, SettingId settingId, UUID cardId);
+
+    List<Photo> findBySettingIdAndCardIdOrderByOnDayDescStoredAtDesc(SettingId settingId, UUID cardId, Limit most);
+
+    void delete(Photo photo);
 
     List<Photo> findBySettingIdAndReadingIdIn(SettingId settingId, Collection<UUID> readingIds);
 

@@ -1,5 +1,6 @@
 package app.carder.web.media;
 
+import app.carder.web.account.Viewer;
 import app.carder.web.media.PhotoRefused.Reason;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.LimitProperties;
@@ -8,12 +9,14 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import java.io.IOException;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.InputStreamSource;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.multipart.MultipartFile;
@@ -21,6 +24,8 @@ import org.springframework.web.multipart.MultipartFile;
 /** Takes, keeps and gives photos. The file that was sent is never kept. */
 @Service
 public class PhotoService {
+
+    private static final Limit MOST_OF_A_CARD = Limit.of(24);
 
     private final PhotoRepository photos;
     private final PhotoStore store;
@@ -80,6 +85,15 @@ public class PhotoService {
         }
     }
 
+    /** The same where there has to be one. */
+    public Optional<Cleaned> needed(@Nullable MultipartFile file, String field, FormErrors errors) {
+        if (file == null || file.isEmpty()) {
+            errors.add(field, "photo.missing");
+            return Optional.empty();
+        }
+        return clean(file, field, errors);
+    }
+
     /** The most megabytes of a file, for messages. */
     public long largestMegabytes() {
         return limits.bytes().toMegabytes();
@@ -88,7 +102,44 @@ public class PhotoService {
     /** Keeps a cleaned photo of a drawing with its reading. */
     @Transactional
     public PhotoView saveDrawing(SettingId settingId, UUID readingId, Cleaned cleaned) {
-        return save(Ids.next(), settingId, null, readingId, cleaned.photo, store(cleaned.photo));
+        Photo photo = Photo.ofReading(file(Ids.next(), settingId, cleaned), readingId);
+        photos.save(photo);
+        return photo.view();
+    }
+
+    /** Keeps a photo of a card as it was set out. A second time with the same id changes nothing. */
+    @Transactional
+    public void saveSetOut(Viewer viewer, UUID photoId, UUID cardId, LocalDate onDay, Cleaned cleaned) {
+        if (!isKnown(viewer.settingId(), photoId)) {
+            photos.save(Photo.ofCard(file(photoId, viewer.settingId(), cleaned), cardId, onDay, viewer.name()));
+        }
+    }
+
+    /** How a card was set out, the last day first. */
+    @Transactional(readOnly = true)
+    public List<SetOutPhoto> ofSetOut(SettingId settingId, UUID cardId) {
+        return photos.findBySettingIdAndCardIdOrderByOnDayDescStoredAtDesc(settingId, cardId, MOST_OF_A_CARD).stream()
+                .map(Photo::ofSetOut)
+                .toList();
+    }
+
+    /**
+     * Takes a photo away from a card. Its pictures stay in the store, so that it can be undone.
+     *
+     * @throws NotFound if the card has no such photo
+     */
+    @Transactional
+    public void removeSetOut(SettingId settingId, UUID cardId, UUID photoId) {
+        photos.delete(
+                photos.findByIdAndSettingIdAndCardId(photoId, settingId, cardId).orElseThrow(NotFound::new));
+    }
+
+    /** Keeps a photo of a thing of the cupboard. */
+    @Transactional
+    public UUID saveThing(SettingId settingId, UUID materialId, Cleaned cleaned) {
+        UUID id = Ids.next();
+        photos.save(Photo.ofMaterial(file(id, settingId, cleaned), materialId));
+        return id;
     }
 
     /** Whether a photo has arrived. */
@@ -110,22 +161,19 @@ public class PhotoService {
             return;
         }
         String name = store(cleaned.photo);
-        save(photoId, settingId, observationIds.get(0), null, cleaned.photo, name);
+        photos.save(Photo.ofObservation(file(photoId, settingId, cleaned, name), observationIds.get(0)));
         observationIds.stream()
                 .skip(1)
-                .forEach(observation -> save(Ids.next(), settingId, observation, null, cleaned.photo, name));
+                .forEach(observation ->
+                        photos.save(Photo.ofObservation(file(Ids.next(), settingId, cleaned, name), observation)));
     }
 
-    private PhotoView save(
-            UUID id,
-            SettingId settingId,
-            @Nullable UUID observationId,
-            @Nullable UUID readingId,
-            CleanPhoto clean,
-            String storedAs) {
-        Photo photo = new Photo(id, settingId, observationId, readingId, clean, storedAs, clock.instant());
-        photos.save(photo);
-        return photo.view();
+    private Photo.File file(UUID id, SettingId settingId, Cleaned cleaned) {
+        return file(id, settingId, cleaned, store(cleaned.photo));
+    }
+
+    private Photo.File file(UUID id, SettingId settingId, Cleaned cleaned, String storedAs) {
+        return new Photo.File(id, settingId, cleaned.photo, storedAs, clock.instant());
     }
 
     /** Writes the pictures and answers under which name. */

@@ -65,6 +65,10 @@ class Room extends ScopedRecord {
                 secondLanguagePercent);
     }
 
+    void rename(String name) {
+        this.name = name;
+    }
+
     void workBy(String frameworkCode, PracticeStyle practiceStyle, RecordLanguage language) {
         this.frameworkCode = frameworkCode;
         this.practiceStyle = practiceStyle;

@@ -71,8 +71,7 @@ class RoomController {
                 name,
                 typed.text("framework"),
                 style.orElseThrow(),
-                ZoneNames.parse(typed.text("zones")),
-                UsualDay.SESSIONS);
+                ZoneNames.parse(typed.text("zones")));
         if (border.within(viewer).isPresent()) {
             // Whoever made it sets it up today; from tomorrow on it is open to those who work there.
             border.visit(viewer, made.id(), made.name(), Said.say("room.reason-made"));

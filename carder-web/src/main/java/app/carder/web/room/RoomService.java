@@ -2,6 +2,8 @@ package app.carder.web.room;
 
 import app.carder.core.framework.FrameworkLibrary;
 import app.carder.core.practice.PracticeStyle;
+import app.carder.core.premises.Premises;
+import app.carder.core.premises.UsualDay;
 import app.carder.core.week.DayStrip;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.NotFound;
@@ -9,6 +11,8 @@ import app.carder.web.setting.Area;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.DayOfWeek;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,9 +36,15 @@ public class RoomService {
     private final ZoneRepository zones;
     private final RoomSessionRepository sessions;
     private final FrameworkLibrary frameworks;
+    private final SettingService settings;
 
     RoomService(
-            RoomRepository rooms, ZoneRepository zones, RoomSessionRepository sessions, FrameworkLibrary frameworks) {
+            RoomRepository rooms,
+            ZoneRepository zones,
+            RoomSessionRepository sessions,
+            FrameworkLibrary frameworks,
+            SettingService settings) {
+        this.settings = settings;
         this.rooms = rooms;
         this.zones = zones;
         this.sessions = sessions;
@@ -42,7 +52,22 @@ public class RoomService {
     }
 
     /**
-     * Makes a room with its zones and sessions.
+     * Makes a room with its zones, and with a usual day in the hours of the setting. Adults are counted by the rule that goes with the place.
+     *
+     * @throws IllegalArgumentException if there is no such framework
+     */
+    @Transactional
+    public RoomView create(
+            SettingId settingId, String name, String frameworkCode, PracticeStyle style, List<String> zoneNames) {
+        Premises premises = settings.get(settingId).premises();
+        RoomView room = create(
+                settingId, name, frameworkCode, style, zoneNames, UsualDay.of(premises.opens(), premises.closes()));
+        saveWeek(settingId, room.id(), WeekRules.of(premises));
+        return get(settingId, room.id());
+    }
+
+    /**
+     * Makes a room with its zones and sessions, on the days on which the setting is open.
      *
      * @throws IllegalArgumentException if there is no such framework
      */
@@ -54,6 +79,7 @@ public class RoomService {
             PracticeStyle style,
             List<String> zoneNames,
             List<DayStrip.Session> day) {
+        Set<DayOfWeek> openOn = settings.get(settingId).premises().openOn();
         frameworks.get(frameworkCode);
         Room room =
                 new Room(settingId, name, frameworkCode, style, all(settingId).size());
@@ -61,7 +87,8 @@ public class RoomService {
         for (int position = 0; position < zoneNames.size(); position++) {
             zones.save(new Zone(Ids.next(), settingId, room.getId(), zoneNames.get(position), position));
         }
-        day.forEach(session -> sessions.save(new RoomSession(settingId, room.getId(), SessionDetails.usual(session))));
+        day.forEach(session ->
+                sessions.save(new RoomSession(settingId, room.getId(), SessionDetails.usual(session, openOn))));
         return get(settingId, room.getId());
     }
 
@@ -134,6 +161,12 @@ public class RoomService {
                 zones.save(new Zone(named.getKey(), settingId, roomId, named.getValue(), known.size()));
             }
         }
+    }
+
+    /** Calls a room by another name. */
+    @Transactional
+    public void rename(SettingId settingId, UUID roomId, String name) {
+        rooms.findByIdAndSettingId(roomId, settingId).orElseThrow(NotFound::new).rename(name);
     }
 
     /** Changes how a room keeps its week. */

@@ -6,7 +6,6 @@ import app.carder.core.week.PlannedSession.Garden;
 import app.carder.core.week.PlannedSession.Moves;
 import app.carder.core.week.PlannedSession.Spoken;
 import java.time.DayOfWeek;
-import java.util.EnumSet;
 import java.util.Set;
 
 /**
@@ -22,14 +21,14 @@ public record SessionDetails(PlannedSession planned, Set<DayOfWeek> weekdays) {
         weekdays = Set.copyOf(weekdays);
     }
 
-    /** From Monday to Friday, at its fixed time, in the room's language; group time may move. */
-    public static SessionDetails usual(DayStrip.Session session) {
+    /** On some days, at its fixed time, in the room's language; group time may move. */
+    static SessionDetails usual(DayStrip.Session session, Set<DayOfWeek> days) {
         return new SessionDetails(
                 new PlannedSession(
                         session,
                         session.kind() == DayStrip.Kind.GROUP ? Moves.MOVABLE : Moves.FIXED,
                         Garden.CLOSED,
                         Spoken.USUAL),
-                EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+                days);
     }
 }

@@ -1,5 +1,7 @@
 package app.carder.web.room;
 
+import app.carder.core.premises.Country;
+import app.carder.core.premises.Premises;
 import app.carder.core.ratio.RatioRule;
 import app.carder.core.week.Rotation;
 
@@ -23,4 +25,18 @@ public record WeekRules(
 
     /** What a room begins with. */
     public static final WeekRules USUAL = new WeekRules(RatioRule.usual(), Rotation.USUAL, 45, 5, "", 20);
+
+    /** What a room of such a place begins with. */
+    static WeekRules of(Premises premises) {
+        RatioRule ratio = Country.byCode(premises.country())
+                .map(country -> country.ratio(premises.kind()))
+                .orElse(USUAL.ratio());
+        return new WeekRules(
+                ratio,
+                USUAL.rotation(),
+                USUAL.eveningMinutes(),
+                USUAL.noticeMinutes(),
+                USUAL.secondLanguage(),
+                USUAL.secondLanguagePercent());
+    }
 }

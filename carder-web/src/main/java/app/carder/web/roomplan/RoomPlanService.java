@@ -30,7 +30,6 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -55,7 +54,6 @@ public class RoomPlanService {
     private final SettingService settings;
     private final LimitProperties limits;
     private final Places places;
-    private final Clock clock;
 
     RoomPlanService(
             KeptPlanRepository plans,
@@ -63,15 +61,13 @@ public class RoomPlanService {
             ChildService children,
             SettingService settings,
             LimitProperties limits,
-            Places places,
-            Clock clock) {
+            Places places) {
         this.plans = plans;
         this.rooms = rooms;
         this.children = children;
         this.settings = settings;
         this.limits = limits;
         this.places = places;
-        this.clock = clock;
     }
 
     /** The room's plan, or the garden's; one to begin with where nobody has drawn any. */
@@ -132,9 +128,10 @@ public class RoomPlanService {
         rooms.keepZones(viewer.settingId(), room.id(), zones);
         String title = Said.say("roomplan.plan-of-2", room.name(), plan.place().words());
         if (kept.isPresent()) {
-            kept.get().redraw(plan, title, viewer.name(), clock.instant());
+            kept.get().redraw(plan, title, viewer.name(), settings.now(viewer.settingId()));
         } else {
-            plans.save(new KeptPlan(viewer.settingId(), roomId, plan, title, viewer.name(), clock.instant()));
+            plans.save(new KeptPlan(
+                    viewer.settingId(), roomId, plan, title, viewer.name(), settings.now(viewer.settingId())));
         }
         return Optional.empty();
     }

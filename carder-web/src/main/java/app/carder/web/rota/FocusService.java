@@ -19,7 +19,6 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.watch.ObservationView;
-import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -57,21 +56,18 @@ public class FocusService {
     private final ObservationService observations;
     private final OccasionService occasions;
     private final SettingService settings;
-    private final Clock clock;
 
     FocusService(
             FocusGroupRepository groups,
             ChildService children,
             ObservationService observations,
             OccasionService occasions,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.groups = groups;
         this.children = children;
         this.observations = observations;
         this.occasions = occasions;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /**
@@ -211,8 +207,14 @@ public class FocusService {
         if (!session || childIds.isEmpty() || !known.containsAll(childIds)) {
             throw new NotFound();
         }
-        groups.save(
-                new FocusGroup(viewer.settingId(), room.id(), on, sessionId, childIds, viewer.name(), clock.instant()));
+        groups.save(new FocusGroup(
+                viewer.settingId(),
+                room.id(),
+                on,
+                sessionId,
+                childIds,
+                viewer.name(),
+                settings.now(viewer.settingId())));
     }
 
     /**

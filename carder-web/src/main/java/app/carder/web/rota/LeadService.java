@@ -24,7 +24,6 @@ import app.carder.web.room.ZoneView;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -62,7 +61,6 @@ class LeadService {
     private final SettingService settings;
     private final TransactionOperations transaction;
     private final Places places;
-    private final Clock clock;
 
     LeadService(
             LeadRotaRepository rotas,
@@ -75,8 +73,7 @@ class LeadService {
             AccountService accounts,
             SettingService settings,
             TransactionOperations transaction,
-            Places places,
-            Clock clock) {
+            Places places) {
         this.rotas = rotas;
         this.turns = turns;
         this.unable = unable;
@@ -88,7 +85,6 @@ class LeadService {
         this.settings = settings;
         this.transaction = transaction;
         this.places = places;
-        this.clock = clock;
     }
 
     /** Adults who have hours in the room, by name. */
@@ -213,7 +209,13 @@ class LeadService {
      */
     public void make(Viewer viewer, RoomView room, LocalDate firstMonday, int weeks) {
         LeadRota rota = new LeadRota(
-                Ids.next(), viewer.settingId(), room.id(), firstMonday, weeks, viewer.name(), clock.instant());
+                Ids.next(),
+                viewer.settingId(),
+                room.id(),
+                firstMonday,
+                weeks,
+                viewer.name(),
+                settings.now(viewer.settingId()));
         Asked asked = inTransaction(() -> asked(rota, room, Given.NOTHING));
         Rota solved = solved(asked);
         inTransaction(() -> save(viewer, rota, asked, solved));
@@ -284,7 +286,7 @@ class LeadService {
     }
 
     private UUID save(Viewer viewer, LeadRota rota, Asked asked, Rota solved) {
-        rota.solved(solved.notes(), viewer.name(), clock.instant());
+        rota.solved(solved.notes(), viewer.name(), settings.now(viewer.settingId()));
         rotas.save(rota);
         for (int week = 0; week < rota.weeks(); week++) {
             for (ZoneView zone : asked.room().zones()) {

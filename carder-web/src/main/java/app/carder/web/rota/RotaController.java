@@ -17,7 +17,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.TemporalAdjusters;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -36,8 +35,6 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @AllowedTo(Audience.LEADS)
 class RotaController {
-
-    private static final List<DayOfWeek> DAYS = List.copyOf(EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
 
     private final RotaService rota;
     private final LeadService leads;
@@ -73,7 +70,11 @@ class RotaController {
                 .with("firstMonday", today.with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY)))
                 .with("awayFrom", today)
                 .with("awayUntil", today)
-                .with("days", DAYS.stream().map(Enum::name).toList());
+                .with(
+                        "days",
+                        occasions.weekdays(viewer.settingId()).stream()
+                                .map(Enum::name)
+                                .toList());
     }
 
     @PostMapping("/rooms/{roomId}/rota/shifts")
@@ -87,8 +88,9 @@ class RotaController {
         Optional<UUID> adult = adult(viewer, typed, "adult", errors);
         Optional<LocalTime> from = typed.time("fromTime", errors);
         Optional<LocalTime> until = typed.time("untilTime", errors);
-        List<DayOfWeek> days =
-                DAYS.stream().filter(day -> typed.has("days", day.name())).toList();
+        List<DayOfWeek> days = occasions.weekdays(viewer.settingId()).stream()
+                .filter(day -> typed.has("days", day.name()))
+                .toList();
         if (days.isEmpty()) {
             errors.add("days", "rota.days.missing");
         }
@@ -260,7 +262,7 @@ class RotaController {
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("room", room);
         page.addObject("rooms", rooms.all(viewer.settingId()));
-        page.addObject("days", DAYS);
+        page.addObject("days", occasions.weekdays(viewer.settingId()));
         page.addObject("staff", accounts.staff(viewer.settingId()));
         page.addObject("shifts", rota.shifts(viewer.settingId(), room.id()));
         page.addObject("absences", rota.absences(viewer.settingId(), today));

@@ -7,7 +7,7 @@ import app.carder.web.page.NotFound;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
-import java.time.Clock;
+import app.carder.web.setting.SettingService;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -23,13 +23,13 @@ public class RuleService {
     private final LocalRuleRepository rules;
     private final RoomOtherRepository others;
     private final SafetyCheck shipped;
-    private final Clock clock;
+    private final SettingService settings;
 
-    RuleService(LocalRuleRepository rules, RoomOtherRepository others, SafetyCheck shipped, Clock clock) {
+    RuleService(LocalRuleRepository rules, RoomOtherRepository others, SafetyCheck shipped, SettingService settings) {
         this.rules = rules;
         this.others = others;
         this.shipped = shipped;
-        this.clock = clock;
+        this.settings = settings;
     }
 
     /**
@@ -85,7 +85,7 @@ public class RuleService {
         others.findByIdAndSettingId(otherId, settingId)
                 .filter(other -> other.roomId().equals(roomId))
                 .orElseThrow(NotFound::new)
-                .leave(clock.instant());
+                .leave(settings.now(settingId));
     }
 
     /** The room's own rules. */
@@ -101,7 +101,8 @@ public class RuleService {
     @Transactional
     public void add(Viewer viewer, UUID id, UUID roomId, RuleDetails details) {
         if (rules.findByIdAndSettingId(id, viewer.settingId()).isEmpty()) {
-            rules.save(new LocalRule(id, viewer.settingId(), roomId, details, viewer.name(), clock.instant()));
+            rules.save(new LocalRule(
+                    id, viewer.settingId(), roomId, details, viewer.name(), settings.now(viewer.settingId())));
         }
     }
 
@@ -110,6 +111,6 @@ public class RuleService {
     public void withdraw(Viewer viewer, UUID ruleId) {
         rules.findByIdAndSettingId(ruleId, viewer.settingId())
                 .orElseThrow(NotFound::new)
-                .withdraw(viewer.name(), clock.instant());
+                .withdraw(viewer.name(), settings.now(viewer.settingId()));
     }
 }

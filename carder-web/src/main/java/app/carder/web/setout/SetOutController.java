@@ -13,6 +13,7 @@ import app.carder.web.card.CardPictures;
 import app.carder.web.card.CardService;
 import app.carder.web.card.CardView;
 import app.carder.web.children.ChildService;
+import app.carder.web.media.PhotoService;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
@@ -55,6 +56,7 @@ class SetOutController {
     private final AccountService accounts;
     private final SettingService settings;
     private final CardPictures pictures;
+    private final PhotoService photos;
 
     SetOutController(
             SetOutService setOuts,
@@ -65,8 +67,10 @@ class SetOutController {
             RoomService rooms,
             AccountService accounts,
             SettingService settings,
-            CardPictures pictures) {
+            CardPictures pictures,
+            PhotoService photos) {
         this.pictures = pictures;
+        this.photos = photos;
         this.setOuts = setOuts;
         this.children = children;
         this.shelves = shelves;
@@ -289,6 +293,9 @@ class SetOutController {
         page.addObject("room", rooms.get(viewer.settingId(), card.roomId()));
         page.addObject("card", card);
         page.addObject("bench", checked);
+        page.addObject(
+                "lastPhoto",
+                photos.ofSetOut(viewer.settingId(), card.id()).stream().findFirst());
         page.addObject(
                 "due",
                 checked.attending()

@@ -24,7 +24,6 @@ import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -61,7 +60,6 @@ public class SetOutService {
     private final AdultService adults;
     private final ContentsService contents;
     private final SettingService settings;
-    private final Clock clock;
 
     SetOutService(
             SetOutRepository setOuts,
@@ -72,8 +70,7 @@ public class SetOutService {
             AccountService accounts,
             AdultService adults,
             ContentsService contents,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.setOuts = setOuts;
         this.deck = deck;
         this.shelves = shelves;
@@ -83,7 +80,6 @@ public class SetOutService {
         this.adults = adults;
         this.contents = contents;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /** Refused: the gate still holds the card. */
@@ -110,7 +106,7 @@ public class SetOutService {
      */
     @Transactional
     public void setOut(Viewer viewer, CardView card, SetOutDetails details) {
-        setOut(viewer, card, details, clock.instant());
+        setOut(viewer, card, details, settings.now(viewer.settingId()));
     }
 
     /**
@@ -196,7 +192,7 @@ public class SetOutService {
     @Transactional
     public UUID putAway(SettingId settingId, UUID setOutId) {
         SetOut out = setOuts.findByIdAndSettingId(setOutId, settingId).orElseThrow(NotFound::new);
-        out.putAway(clock.instant());
+        out.putAway(settings.now(settingId));
         return out.roomId();
     }
 

@@ -2,6 +2,7 @@ package app.carder.web.setting;
 
 import app.carder.core.week.OpenDays;
 import app.carder.web.page.NotFound;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -38,7 +39,7 @@ public class OccasionService {
                 .toList();
     }
 
-    /** The days that the setting is open: Monday to Friday, but for closed days up to a good year back and ahead. */
+    /** The days that the setting is open: those of its week, but for closed days up to a good year back and ahead. */
     @Remembered(Area.PLACES)
     @Transactional(readOnly = true)
     public OpenDays openDays(SettingId settingId) {
@@ -57,7 +58,12 @@ public class OccasionService {
                 from.datesUntil(until.plusDays(1)).forEach(closed::add);
             }
         }
-        return OpenDays.mondayToFriday(closed);
+        return new OpenDays(settings.get(settingId).premises().openOn(), closed);
+    }
+
+    /** The days of the week on which the setting is open, Monday first. */
+    public List<DayOfWeek> weekdays(SettingId settingId) {
+        return settings.get(settingId).premises().openOn().stream().sorted().toList();
     }
 
     /** Writes some down, each once: one with the same days and words is there already. */

@@ -13,5 +13,7 @@ interface SettingRepository extends Repository<Setting, UUID> {
 
     long count();
 
+    List<Setting> findByMadeUpTrue();
+
     List<Setting> findTop2ByOrderByCreatedAt();
 }

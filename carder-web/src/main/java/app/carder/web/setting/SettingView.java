@@ -1,5 +1,7 @@
 package app.carder.web.setting;
 
+import app.carder.core.premises.Premises;
+import java.time.Duration;
 import java.time.ZoneId;
 import java.util.Currency;
 
@@ -10,5 +12,15 @@ import java.util.Currency;
  * @param name for people
  * @param zone in which its days and hours are worked out
  * @param currency of its prices
+ * @param premises what kind of place, where, and when it is open
+ * @param madeUp whether it is made up, with a time of its own
+ * @param clockAhead how far its time is ahead of the machine's; behind where it is less than nothing
  */
-public record SettingView(SettingId id, String name, ZoneId zone, Currency currency) {}
+public record SettingView(
+        SettingId id,
+        String name,
+        ZoneId zone,
+        Currency currency,
+        Premises premises,
+        boolean madeUp,
+        Duration clockAhead) {}

@@ -49,6 +49,8 @@ class TodayController {
         model.addAttribute("room", room);
         model.addAttribute("rooms", all);
         model.addAttribute("pictures", pictures.edition(viewer.settingId()));
+        model.addAttribute("madeUp", settings.get(viewer.settingId()).madeUp());
+        model.addAttribute("now", settings.minute(viewer.settingId()));
         model.addAttribute("day", today.of(viewer.settingId(), room, settings.minute(viewer.settingId())));
         return "today/today";
     }

@@ -1,7 +1,7 @@
 package app.carder.web.undo;
 
 import app.carder.web.account.Viewer;
-import java.time.Clock;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import javax.sql.DataSource;
@@ -19,12 +19,10 @@ class DeedInHand implements TransactionExecutionListener {
 
     private final ThreadLocal<@Nullable Begun> begun = new ThreadLocal<>();
     private final ObjectProvider<DataSource> database;
-    private final Clock clock;
     private final JsonMapper json;
 
-    DeedInHand(ObjectProvider<DataSource> database, Clock clock, JsonMapper json) {
+    DeedInHand(ObjectProvider<DataSource> database, JsonMapper json) {
         this.database = database;
-        this.clock = clock;
         this.json = json;
     }
 
@@ -34,8 +32,9 @@ class DeedInHand implements TransactionExecutionListener {
      * @param id under which it is kept
      * @param viewer who does it
      * @param deed what
+     * @param at when, by the nursery's time
      */
-    record Begun(UUID id, Viewer viewer, Deed deed) {}
+    record Begun(UUID id, Viewer viewer, Deed deed, Instant at) {}
 
     void begin(Begun deed) {
         begun.set(deed);
@@ -57,7 +56,7 @@ class DeedInHand implements TransactionExecutionListener {
             String told = json.writeValueAsString(new Told(
                     deed.id(),
                     viewer.settingId().value(),
-                    clock.instant().toString(),
+                    deed.at().toString(),
                     viewer.personId(),
                     viewer.name(),
                     deed.deed()));

@@ -2,6 +2,7 @@ package app.carder.web.undo;
 
 import app.carder.web.account.Viewer;
 import app.carder.web.setting.Ids;
+import app.carder.web.setting.SettingService;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -24,10 +25,12 @@ class UndoInterceptor implements HandlerInterceptor, WebMvcConfigurer {
 
     private final UndoService undo;
     private final DeedInHand inHand;
+    private final SettingService settings;
 
-    UndoInterceptor(UndoService undo, DeedInHand inHand) {
+    UndoInterceptor(UndoService undo, DeedInHand inHand, SettingService settings) {
         this.undo = undo;
         this.inHand = inHand;
+        this.settings = settings;
     }
 
     @Override
@@ -39,8 +42,13 @@ class UndoInterceptor implements HandlerInterceptor, WebMvcConfigurer {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         CanBeUndone can =
                 handler instanceof HandlerMethod method ? method.getMethodAnnotation(CanBeUndone.class) : null;
-        if (can != null && viewer().isPresent()) {
-            inHand.begin(new DeedInHand.Begun(Ids.next(), viewer().get(), can.value()));
+        Optional<Viewer> viewer = can == null ? Optional.empty() : viewer();
+        if (can != null && viewer.isPresent()) {
+            inHand.begin(new DeedInHand.Begun(
+                    Ids.next(),
+                    viewer.get(),
+                    can.value(),
+                    settings.now(viewer.get().settingId())));
         }
         return true;
     }

@@ -174,7 +174,7 @@ public class UndoService {
         wordings.forEach(Runnable::run);
         database.sql("update done set undone_at = ?, undone_by = ? where id = ? and setting_id = ?")
                 .params(
-                        Timestamp.from(clock.instant()),
+                        Timestamp.from(settings.now(viewer.settingId())),
                         viewer.name(),
                         done.id(),
                         viewer.settingId().value())
@@ -209,7 +209,8 @@ public class UndoService {
     @Scheduled(fixedDelayString = "P1D", initialDelayString = "PT20M")
     @Transactional
     void forget() {
-        database.sql("delete from done where at < ?")
+        database.sql("delete from done d using setting s where s.id = d.setting_id"
+                        + " and d.at < ?::timestamptz + make_interval(secs => s.clock_ahead_s)")
                 .param(Timestamp.from(clock.instant().minus(KEPT)))
                 .update();
     }

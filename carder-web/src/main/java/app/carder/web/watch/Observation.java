@@ -43,6 +43,7 @@ class Observation extends ScopedRecord {
     private String frameworkVersion;
     private Instant observedAt;
     private Instant receivedAt;
+    private @Nullable String broughtInFrom;
 
     protected Observation() {}
 
@@ -66,6 +67,16 @@ class Observation extends ScopedRecord {
         this.inPhoto = details.inPhoto().stream().sorted().toArray(UUID[]::new);
         this.snapshotId = snapshotId;
         reword(details.words());
+    }
+
+    /** It was written before, by somebody else or on paper. */
+    void bringIn(String from) {
+        broughtInFrom = from;
+    }
+
+    /** Who wrote it before it was brought in, empty where nobody is named; absent where it was written here. */
+    Optional<String> broughtInFrom() {
+        return Optional.ofNullable(broughtInFrom);
     }
 
     /** Takes over new words; whoever calls keeps what was said before. */

@@ -24,7 +24,6 @@ import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import app.carder.web.watch.ObservationService.Receipt;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -58,7 +57,6 @@ class ObservationController {
     private final PhotoService photos;
     private final HistoryLog history;
     private final SettingService settings;
-    private final Clock clock;
 
     ObservationController(
             ObservationService observations,
@@ -67,8 +65,7 @@ class ObservationController {
             SetOutService setOuts,
             PhotoService photos,
             HistoryLog history,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.observations = observations;
         this.rooms = rooms;
         this.children = children;
@@ -76,7 +73,6 @@ class ObservationController {
         this.photos = photos;
         this.history = history;
         this.settings = settings;
-        this.clock = clock;
     }
 
     @GetMapping("/rooms/{roomId}/watch")
@@ -169,7 +165,7 @@ class ObservationController {
                 .filter(chosen -> out(viewer, room).stream()
                         .anyMatch(found -> found.card().id().equals(chosen)));
         Optional<ObservationDetails> details = new ObservationForm(typed, errors, room.framework())
-                .read(childrenOfRoom, card, sent.isPresent(), clock.instant());
+                .read(childrenOfRoom, card, sent.isPresent(), settings.now(viewer.settingId()));
         Optional<Cleaned> cleaned = sent.flatMap(file -> photos.clean(file, "photo", errors));
         if (details.isEmpty() || errors.any()) {
             return Optional.empty();

@@ -16,7 +16,6 @@ import app.carder.web.room.RoomService;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -50,7 +49,6 @@ public class ObservationService {
     private final ChildService children;
     private final HistoryLog history;
     private final SettingService settings;
-    private final Clock clock;
 
     ObservationService(
             ObservationRepository observations,
@@ -60,8 +58,7 @@ public class ObservationService {
             FrameworkLibrary frameworks,
             ChildService children,
             HistoryLog history,
-            SettingService settings,
-            Clock clock) {
+            SettingService settings) {
         this.observations = observations;
         this.seen = seen;
         this.photos = photos;
@@ -70,7 +67,6 @@ public class ObservationService {
         this.children = children;
         this.history = history;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /** Whether a record was new. */
@@ -110,6 +106,26 @@ public class ObservationService {
     @Transactional
     public Receipt saveEach(
             Viewer author, UUID snapshotId, UUID roomId, Map<UUID, UUID> byChild, ObservationDetails details) {
+        return saveEach(author, snapshotId, roomId, byChild, details, Optional.empty());
+    }
+
+    /**
+     * The same of a note that was written before.
+     *
+     * @param from who wrote it; empty where nobody is named
+     */
+    @Transactional
+    void bringIn(Viewer viewer, UUID roomId, Map<UUID, UUID> byChild, ObservationDetails details, String from) {
+        saveEach(viewer, Ids.next(), roomId, byChild, details, Optional.of(from));
+    }
+
+    private Receipt saveEach(
+            Viewer author,
+            UUID snapshotId,
+            UUID roomId,
+            Map<UUID, UUID> byChild,
+            ObservationDetails details,
+            Optional<String> broughtInFrom) {
         Receipt receipt = Receipt.KNOWN;
         Framework framework = rooms.get(author.settingId(), roomId).framework();
         for (Map.Entry<UUID, UUID> one : byChild.entrySet()) {
@@ -119,19 +135,28 @@ public class ObservationService {
                                 .withoutNames(details.words().note()));
                 ObservationDetails ofChild = new ObservationDetails(
                         Set.of(one.getKey()), words, details.cardId(), details.inPhoto(), details.observedAt());
-                save(author, one.getValue(), snapshotId, roomId, framework, ofChild);
+                Observation observation = new Observation(
+                        one.getValue(),
+                        snapshotId,
+                        author,
+                        roomId,
+                        framework,
+                        ofChild,
+                        settings.now(author.settingId()));
+                broughtInFrom.ifPresent(observation::bringIn);
+                save(observation, ofChild);
                 receipt = Receipt.KEPT;
             }
         }
         return receipt;
     }
 
-    private void save(
-            Viewer author, UUID id, UUID snapshotId, UUID roomId, Framework framework, ObservationDetails details) {
-        observations.save(new Observation(id, snapshotId, author, roomId, framework, details, clock.instant()));
+    private void save(Observation observation, ObservationDetails details) {
+        observations.save(observation);
         details.childIds().stream()
                 .sorted()
-                .forEach(child -> seen.save(new ObservationChild(author.settingId(), id, child, details.observedAt())));
+                .forEach(child -> seen.save(new ObservationChild(
+                        observation.settingId(), observation.getId(), child, details.observedAt())));
     }
 
     /** Which of these observations the setting has. */
@@ -321,6 +346,7 @@ public class ObservationService {
                         observation.frameworkCode(),
                         observation.frameworkVersion()),
                 observation.authorName(),
+                observation.broughtInFrom(),
                 observation.words(),
                 settings.local(observation.settingId(), observation.observedAt()),
                 children.stream().map(ObservationChild::childId).toList(),

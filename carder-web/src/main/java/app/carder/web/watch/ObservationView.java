@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param roomId the room
  * @param cardId the card that was out, where there was one
  * @param markedBy the framework of its day
- * @param author who wrote it
+ * @param author who wrote it, or brought it in
+ * @param broughtInFrom who wrote it before, empty where nobody is named; absent where it was written here
  * @param words what is said about it
  * @param observedAt when, in the setting's zone
  * @param childIds who was seen
@@ -31,6 +32,7 @@ public record ObservationView(
         @Nullable UUID cardId,
         MarkedBy markedBy,
         String author,
+        Optional<String> broughtInFrom,
         ObservationWords words,
         LocalDateTime observedAt,
         List<UUID> childIds,

@@ -35,6 +35,11 @@ public record ObservationWords(
         schemas = Set.copyOf(schemas);
     }
 
+    /** A note and nothing else. */
+    static ObservationWords of(String note) {
+        return new ObservationWords(note, Optional.empty(), Optional.empty(), Set.of(), Set.of(), Set.of(), "");
+    }
+
     /** The same with the marks of before that a framework no longer has: nobody could have ticked them again. */
     ObservationWords keepingOf(ObservationWords before, Framework framework) {
         Set<String> allAreas = new HashSet<>(areas);

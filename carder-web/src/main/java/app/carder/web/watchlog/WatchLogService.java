@@ -4,7 +4,6 @@ import app.carder.core.watch.DeviceClock;
 import app.carder.web.account.Viewer;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -27,12 +26,10 @@ public class WatchLogService {
 
     private final WatchEntryRepository entries;
     private final SettingService settings;
-    private final Clock clock;
 
-    WatchLogService(WatchEntryRepository entries, SettingService settings, Clock clock) {
+    WatchLogService(WatchEntryRepository entries, SettingService settings) {
         this.entries = entries;
         this.settings = settings;
-        this.clock = clock;
     }
 
     /** Whether an entry makes sense by itself; whether its room and child are the setting's own is for the caller. */
@@ -49,7 +46,7 @@ public class WatchLogService {
     public void add(Viewer author, UUID deviceId, Collection<EntryDetails> sent, DeviceClock deviceClock) {
         Set<UUID> known = new HashSet<>(entries.known(
                 author.settingId(), sent.stream().map(EntryDetails::id).toList()));
-        Instant now = clock.instant();
+        Instant now = settings.now(author.settingId());
         for (EntryDetails entry : sent) {
             if (known.add(entry.id())) {
                 entries.save(new WatchEntry(author, deviceId, entry, deviceClock, now));

@@ -27,7 +27,7 @@ import java.util.stream.Stream;
  * The board of a week.
  *
  * @param monday its first day
- * @param days Monday to Friday
+ * @param days on which the setting is usually open
  * @param deck cards of the room, those that can stay or come back first
  */
 public record BoardView(LocalDate monday, List<Day> days, List<DeckCard> deck) {

@@ -16,11 +16,13 @@ import app.carder.web.room.RoomService.KeptSession;
 import app.carder.web.room.RoomView;
 import app.carder.web.room.SessionView;
 import app.carder.web.room.WeekRules;
+import app.carder.web.setting.OccasionService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,10 +45,14 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.LEADS)
 class SessionController {
 
-    private final RoomService rooms;
+    private static final Set<DayOfWeek> MONDAY_TO_FRIDAY = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
 
-    SessionController(RoomService rooms) {
+    private final RoomService rooms;
+    private final OccasionService occasions;
+
+    SessionController(RoomService rooms, OccasionService occasions) {
         this.rooms = rooms;
+        this.occasions = occasions;
     }
 
     /**
@@ -74,7 +80,7 @@ class SessionController {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        SessionForm form = new SessionForm(typed, errors);
+        SessionForm form = new SessionForm(typed, errors, days(viewer, room));
         Optional<List<KeptSession>> sessions = form.sessions();
         Optional<WeekRules> rules = form.rules();
         Set<UUID> ofRoom = room.sessions().stream().map(SessionView::id).collect(Collectors.toSet());
@@ -99,7 +105,7 @@ class SessionController {
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("looks", looks(room));
         page.addObject("kinds", DayStrip.Kind.values());
-        page.addObject("days", SessionForm.DAYS);
+        page.addObject("days", days(viewer, room));
         page.addObject("rows", SessionForm.rows(typed));
         page.addObject("ratios", RatioRule.shipped());
         page.addObject("typed", typed);
@@ -107,9 +113,13 @@ class SessionController {
         return page;
     }
 
+    private List<DayOfWeek> days(Viewer viewer, RoomView room) {
+        return SessionForm.days(occasions.weekdays(viewer.settingId()), room);
+    }
+
     private static List<DayLook> looks(RoomView room) {
         Map<List<SessionView>, List<DayOfWeek>> alike = new LinkedHashMap<>();
-        for (DayOfWeek day : SessionForm.DAYS) {
+        for (DayOfWeek day : DayOfWeek.values()) {
             List<SessionView> sessions = room.sessionsOn(day);
             if (!sessions.isEmpty()) {
                 alike.computeIfAbsent(sessions, key -> new ArrayList<>()).add(day);
@@ -124,7 +134,7 @@ class SessionController {
         ProtectedPlay play = ProtectedPlay.of(
                 sessions.stream().map(one -> one.details().planned()).toList());
         return new DayLook(
-                days.size() == SessionForm.DAYS.size()
+                MONDAY_TO_FRIDAY.equals(Set.copyOf(days))
                         ? Said.say("week.monday-to-friday")
                         : days.stream().map(Dates::weekday).collect(Collectors.joining(", ")),
                 // No now-line: these are days in general.

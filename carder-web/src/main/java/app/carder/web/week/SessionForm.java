@@ -25,12 +25,12 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Reads a room's sessions and how it keeps its week. A row without a name is no session. */
 final class SessionForm {
 
     static final int MOST_ROWS = 16;
-    static final List<DayOfWeek> DAYS = List.copyOf(EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
 
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_LANGUAGE = 40;
@@ -38,10 +38,27 @@ final class SessionForm {
 
     private final Typed typed;
     private final FormErrors errors;
+    private final List<DayOfWeek> days;
 
-    SessionForm(Typed typed, FormErrors errors) {
+    /**
+     * A form.
+     *
+     * @param days that can be chosen
+     */
+    SessionForm(Typed typed, FormErrors errors, List<DayOfWeek> days) {
         this.typed = typed;
         this.errors = errors;
+        this.days = days;
+    }
+
+    /** The days on which the setting is open, and those on which the room has sessions all the same. */
+    static List<DayOfWeek> days(List<DayOfWeek> open, RoomView room) {
+        return Stream.concat(
+                        open.stream(),
+                        room.sessions().stream().flatMap(session -> session.details().weekdays().stream()))
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     /** The form as a room's record fills it. */
@@ -135,9 +152,9 @@ final class SessionForm {
         Optional<Duration> spoken = from.isPresent() && to.isPresent()
                 ? spoken(row, name, Duration.between(from.get(), to.get()))
                 : Optional.empty();
-        Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
-        DAYS.stream().filter(day -> typed.has("days-" + row, day.name())).forEach(days::add);
-        if (days.isEmpty()) {
+        Set<DayOfWeek> chosen = EnumSet.noneOf(DayOfWeek.class);
+        days.stream().filter(day -> typed.has("days-" + row, day.name())).forEach(chosen::add);
+        if (chosen.isEmpty()) {
             errors.add("days-" + row, "session.days.missing", name);
         }
         if (errors.any()) {
@@ -151,7 +168,7 @@ final class SessionForm {
                                 typed.ticked("movable-" + row) ? Moves.MOVABLE : Moves.FIXED,
                                 typed.ticked("garden-" + row) ? Garden.OPEN : Garden.CLOSED,
                                 new Spoken(language, spoken)),
-                        days)));
+                        chosen)));
     }
 
     /** Minutes of a session in the second language; empty for all of it. */
@@ -168,7 +185,7 @@ final class SessionForm {
     }
 
     private void checkOverlaps(List<KeptSession> sessions) {
-        for (DayOfWeek day : DAYS) {
+        for (DayOfWeek day : days) {
             try {
                 ProtectedPlay.of(sessions.stream()
                         .filter(one -> one.details().weekdays().contains(day))

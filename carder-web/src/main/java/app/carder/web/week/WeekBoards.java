@@ -32,7 +32,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -140,8 +139,7 @@ class WeekBoards {
                 .collect(Collectors.toMap(Placed::at, there -> there, (one, same) -> one));
         Map<UUID, Map<Moment, SetOutGate>> gates = gates(ground, week);
         List<BoardView.Day> days = new ArrayList<>();
-        for (int at = 0; at < WeekService.DAYS_OF_BOARD; at++) {
-            LocalDate on = ground.monday.plusDays(at);
+        for (LocalDate on : ground.open.usualOfWeek(ground.monday)) {
             List<BoardView.Session> sessions = new ArrayList<>();
             for (SessionView session :
                     ground.open.isOpen(on) ? WeekService.playOn(ground.room, on) : List.<SessionView>of()) {
@@ -189,8 +187,7 @@ class WeekBoards {
     /** Whether each card of a week may be set out in each of its sessions. */
     private Map<UUID, Map<Moment, SetOutGate>> gates(Ground ground, List<Placed> week) {
         Set<UUID> onBoard = week.stream().map(Placed::cardId).collect(Collectors.toSet());
-        List<Moment> moments = IntStream.range(0, WeekService.DAYS_OF_BOARD)
-                .mapToObj(ground.monday::plusDays)
+        List<Moment> moments = ground.open.usualOfWeek(ground.monday).stream()
                 .flatMap(on ->
                         WeekService.playOn(ground.room, on).stream().map(session -> WeekService.moment(session, on)))
                 .toList();

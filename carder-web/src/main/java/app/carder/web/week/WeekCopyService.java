@@ -53,8 +53,7 @@ class WeekCopyService {
             });
         }
         weeks.clear(viewer.settingId(), room.id(), monday);
-        for (int at = 0; at < WeekService.DAYS_OF_BOARD; at++) {
-            LocalDate on = monday.plusDays(at);
+        for (LocalDate on : occasions.openDays(viewer.settingId()).usualOfWeek(monday)) {
             copy(
                     viewer,
                     room,

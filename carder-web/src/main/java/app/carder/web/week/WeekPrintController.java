@@ -117,7 +117,7 @@ class WeekPrintController {
     ResponseEntity<byte[]> sessions(@AuthenticationPrincipal Viewer viewer, @PathVariable("roomId") UUID roomId) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         List<List<String>> rows = new ArrayList<>();
-        for (DayOfWeek day : SessionForm.DAYS) {
+        for (DayOfWeek day : DayOfWeek.values()) {
             List<SessionView> sessions = room.sessionsOn(day);
             if (!sessions.isEmpty()) {
                 ProtectedPlay play = ProtectedPlay.of(

@@ -22,8 +22,8 @@ import app.carder.web.setting.Area;
 import app.carder.web.setting.OccasionService;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
 import app.carder.web.watch.ObservationService;
-import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
@@ -47,7 +47,6 @@ public class WeekService {
 
     private static final Limit MOST_BLOCKS = Limit.of(8000);
     private static final int WEEKS_LOOKED_BACK = 26;
-    static final int DAYS_OF_BOARD = 5;
 
     private final PlannedBlockRepository blocks;
     private final BannedCardRepository banned;
@@ -57,7 +56,7 @@ public class WeekService {
     private final SetOutService setOuts;
     private final ObservationService observations;
     private final OccasionService occasions;
-    private final Clock clock;
+    private final SettingService settings;
 
     WeekService(
             PlannedBlockRepository blocks,
@@ -68,7 +67,7 @@ public class WeekService {
             SetOutService setOuts,
             ObservationService observations,
             OccasionService occasions,
-            Clock clock) {
+            SettingService settings) {
         this.blocks = blocks;
         this.banned = banned;
         this.rooms = rooms;
@@ -77,7 +76,7 @@ public class WeekService {
         this.setOuts = setOuts;
         this.observations = observations;
         this.occasions = occasions;
-        this.clock = clock;
+        this.settings = settings;
     }
 
     /** The Monday of a day's week. */
@@ -206,10 +205,10 @@ public class WeekService {
     void stand(Viewer viewer, UUID roomId, BlockPlace at, UUID cardId, boolean pinned) {
         Optional<PlannedBlock> there = at(viewer.settingId(), roomId, at);
         if (there.isPresent()) {
-            there.get().stand(cardId, pinned, viewer.name(), clock.instant());
+            there.get().stand(cardId, pinned, viewer.name(), settings.now(viewer.settingId()));
         } else {
-            PlannedBlock block =
-                    new PlannedBlock(viewer.settingId(), roomId, at, cardId, viewer.name(), clock.instant());
+            PlannedBlock block = new PlannedBlock(
+                    viewer.settingId(), roomId, at, cardId, viewer.name(), settings.now(viewer.settingId()));
             block.pin(pinned);
             blocks.save(block);
         }
@@ -229,8 +228,9 @@ public class WeekService {
         }
         UUID card = first.get().cardId();
         boolean pinned = first.get().isPinned();
-        first.get().stand(second.get().cardId(), second.get().isPinned(), viewer.name(), clock.instant());
-        second.get().stand(card, pinned, viewer.name(), clock.instant());
+        first.get()
+                .stand(second.get().cardId(), second.get().isPinned(), viewer.name(), settings.now(viewer.settingId()));
+        second.get().stand(card, pinned, viewer.name(), settings.now(viewer.settingId()));
         return true;
     }
 
@@ -303,7 +303,8 @@ public class WeekService {
         Map<BlockPlace, UUID> pinned = pinned(viewer.settingId(), roomId, monday, monday.plusDays(6));
         week.forEach((at, card) -> {
             if (!pinned.containsKey(at)) {
-                blocks.save(new PlannedBlock(viewer.settingId(), roomId, at, card, viewer.name(), clock.instant()));
+                blocks.save(new PlannedBlock(
+                        viewer.settingId(), roomId, at, card, viewer.name(), settings.now(viewer.settingId())));
             }
         });
     }
@@ -320,9 +321,10 @@ public class WeekService {
         cards.forEach((at, card) -> {
             PlannedBlock block = there.get(at);
             if (block == null) {
-                blocks.save(new PlannedBlock(viewer.settingId(), roomId, at, card, viewer.name(), clock.instant()));
+                blocks.save(new PlannedBlock(
+                        viewer.settingId(), roomId, at, card, viewer.name(), settings.now(viewer.settingId())));
             } else if (!block.isPinned()) {
-                block.stand(card, false, viewer.name(), clock.instant());
+                block.stand(card, false, viewer.name(), settings.now(viewer.settingId()));
             }
         });
     }

@@ -1,7 +1,9 @@
 package app.carder.web.card;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.web.kit.Photos;
 import app.carder.web.kit.WebTest;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
@@ -14,6 +16,9 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.jsoup.parser.Parser;
 import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class PictureTest extends WebTest {
 
@@ -170,5 +175,81 @@ class PictureTest extends WebTest {
         assertThat(get("teodor", "/cards/" + card("Sorting office") + "/pictures/0.svg")
                         .status())
                 .isEqualTo(404);
+    }
+
+    @Test
+    void aPhotoOfHowItWasStandsBesideHowItWasPlannedWithoutWhereItWasTaken() {
+        UUID id = card("Sorting office");
+        String page = "/cards/" + id + "/picture";
+        Answer added = photo("tobias", id, Photos.withPlace(640, 480, 6), "2026-01-05", "on");
+        assertThat(added.location()).isEqualTo(page + "#as-it-was");
+
+        Element shown = get("tobias", page).page().select("#as-it-was figure").first();
+        assertThat(shown.text()).contains("Photo added by Tobias Renn");
+        byte[] picture = bytes(get("tobias", shown.select("img").attr("src")));
+        assertThat(new String(picture, StandardCharsets.ISO_8859_1)).doesNotContain(Photos.MAKER, "Exif");
+        assertThat(get("tobias", "/cards/" + id + "/set-out").page().select("figcaption"))
+                .extracting(Element::text)
+                .contains("As planned")
+                .anyMatch(words -> words.startsWith("As it was on"));
+
+        String address = shown.select("img").attr("src");
+        assertThat(get("sunniva", address).status()).isEqualTo(403);
+        assertThat(get("teodor", address).status()).isEqualTo(404);
+
+        Answer removed = post(
+                "tobias",
+                get("tobias", page)
+                        .page()
+                        .select("#as-it-was form[action$=remove]")
+                        .attr("action"));
+        var without = get("tobias", removed.location()).page();
+        assertThat(without.select("#as-it-was figure")).isEmpty();
+        assertThat(without.select("#just-done").text()).contains("removed a photo from Sorting office");
+        post("tobias", without.select("#just-done form").attr("action"));
+        assertThat(get("tobias", page).page().select("#as-it-was figure")).hasSize(1);
+    }
+
+    @Test
+    void aPhotoIsTakenOnlyOfThingsAndOfADayThatWas() {
+        UUID id = card("Sorting office");
+        int before = get("tobias", "/cards/" + id + "/picture")
+                .page()
+                .select("#as-it-was figure")
+                .size();
+
+        assertThat(faults(photo("tobias", id, Photos.picture("jpg", 40, 30), "2026-01-05", "")))
+                .containsExactly(
+                        "Tick that no child is in the photo. A photo with a child belongs to an observation, where the family’s"
+                                + " consent is looked at.");
+        assertThat(faults(photo("tobias", id, Photos.picture("jpg", 40, 30), "2099-01-05", "on")))
+                .containsExactly("It cannot have been set out on a day that is still to come.");
+        assertThat(faults(photo("tobias", id, "no photo".getBytes(StandardCharsets.UTF_8), "2026-01-05", "on")))
+                .containsExactly(
+                        "This file is not a photo that Carder can read. JPEG and PNG work; your words are kept.");
+        assertThat(faults(photo("tobias", id, new byte[0], "2026-01-05", "on")))
+                .containsExactly("Choose a photo first.");
+        assertThat(get("tobias", "/cards/" + id + "/picture").page().select("#as-it-was figure"))
+                .hasSize(before);
+    }
+
+    private static List<String> faults(Answer answer) {
+        assertThat(answer.status()).isEqualTo(422);
+        return answer.page().select("#as-it-was .fault").eachText();
+    }
+
+    private Answer photo(String username, UUID cardId, byte[] file, String day, String onlyThings) {
+        return send(
+                username,
+                MockMvcRequestBuilders.multipart(HttpMethod.POST, "/cards/" + cardId + "/photos")
+                        .file(new MockMultipartFile("photo", "photo.jpg", "image/jpeg", file))
+                        .param("id", UUID.randomUUID().toString())
+                        .param("onDay", day)
+                        .param("onlyThings", onlyThings)
+                        .with(csrf().asHeader()));
+    }
+
+    private static byte[] bytes(Answer answer) {
+        return answer.response().getContentAsByteArray();
     }
 }

@@ -5,6 +5,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import app.carder.web.kit.Photos;
 import app.carder.web.kit.WebTest;
+import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.metadata.exif.GpsDirectory;
 import java.io.ByteArrayInputStream;
@@ -32,6 +34,9 @@ class SyncTest extends WebTest {
 
     @Autowired
     private JsonMapper json;
+
+    @Autowired
+    private SettingService settings;
 
     private Map<String, Object> tap(String child, String code) {
         return entry("TAP", Map.of("child", child(child), "code", code));
@@ -131,6 +136,41 @@ class SyncTest extends WebTest {
 
         assertThat(states(again)).containsOnly("KEPT").hasSize(4);
         assertThat(entries()).isEqualTo(3);
+    }
+
+    /** A made-up nursery stands two days before the machine: what is noted now belongs to its day; who signed in and looked does not. */
+    @Test
+    void whatHappensInANurseryWithATimeOfItsOwnIsWrittenAtThatTime() {
+        SettingId quillmere = new SettingId(id("select id from setting where name = 'Quillmere Nursery'"));
+        settings.putClock(quillmere, settings.machineNow(quillmere).minusDays(2));
+        try {
+            Map<String, Object> tap = tap("Delphine", "CHOSE");
+            sync("hamish", 0, List.of(tap, snapshot("Tied the string round the tube twice.", "Delphine")));
+            Instant machine = clock.instant();
+            Instant nursery = machine.minus(Duration.ofDays(2));
+
+            assertThat(time("select happened_at from watch_entry where record_id = ?", record))
+                    .isEqualTo(nursery.minusSeconds(60));
+            assertThat(
+                            time(
+                                    "select max(observed_at) from observation where note like 'Tied the string round the tube%'"))
+                    .isEqualTo(nursery);
+            assertThat(time("select at from access_entry order by id desc limit 1"))
+                    .isEqualTo(machine);
+            assertThat(get("hamish", bundle("hamish", room("Loft"))).text()).contains("\"clockAheadMs\":-172800000");
+            assertThat(get("tobias", "/").page().select("main").text())
+                    .contains("Made-up data with a clock of its own: here it is 10:05 on 4 May 2026.");
+
+            post("tobias", "/materials/" + material("parcel-string") + "/stock", "step", "more");
+            assertThat(time("select at from done where deed = 'STOCK_COUNTED' order by id desc limit 1"))
+                    .isEqualTo(nursery);
+        } finally {
+            settings.putClock(quillmere, settings.machineNow(quillmere));
+        }
+    }
+
+    private Instant time(String sql, Object... arguments) {
+        return database.queryForObject(sql, java.sql.Timestamp.class, arguments).toInstant();
     }
 
     @Test

@@ -7,6 +7,7 @@ import app.carder.web.kit.StandIns;
 import app.carder.web.kit.TestDatabase;
 import java.util.Map;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -45,6 +46,14 @@ class FirstRunTest {
         assertThat(perform(MockMvcRequestBuilders.get("/sign-in")).getRedirectedUrl())
                 .isEqualTo("/first-run");
 
+        assertThat(perform(MockMvcRequestBuilders.get("/first-run/fits")
+                                .param("country", "WALES")
+                                .param("kind", "CHILDMINDER")
+                                .header("HX-Request-Type", "partial"))
+                        .getContentAsString())
+                .contains("Europe/London", "GBP", "Wales, childminder")
+                .doesNotContain("<html");
+
         var wrong = perform(form("0000-0000x", "short"));
         assertThat(wrong.getStatus()).isEqualTo(422);
         var page = Jsoup.parse(wrong.getContentAsString());
@@ -63,20 +72,42 @@ class FirstRunTest {
                 .param("username", "imelda")
                 .param("password", "a long password")
                 .with(csrf()));
-        var rooms = perform(MockMvcRequestBuilders.get("/rooms").cookie(signedIn.getCookies()))
-                .getContentAsString();
-        assertThat(Jsoup.parse(rooms).select("main").text()).contains("Loft", "Tray table, Garden");
+        var rooms = page("/rooms", signedIn);
+        assertThat(rooms.select("main").text()).contains("Loft", "Tray table, Garden");
+        String room = rooms.select("form[action$=framework]").attr("action").replace("/framework", "");
+
+        var settings = page("/settings", signedIn);
+        assertThat(settings.select("#timeZone").val()).isEqualTo("Europe/Dublin");
+        assertThat(settings.select("#currency").val()).isEqualTo("EUR");
+        assertThat(settings.select("[name=openOn][checked]").eachAttr("value"))
+                .containsExactly("TUESDAY", "WEDNESDAY", "SATURDAY");
+        var sessions = page(room + "/sessions", signedIn);
+        assertThat(sessions.select("#ratio option[selected]").val()).isEqualTo("IRELAND_SESSIONAL");
+        assertThat(sessions.select("[name^=from-]").eachAttr("value")).startsWith("09:00", "09:15", "11:30");
+        assertThat(sessions.select("[name=days-0][checked]").eachAttr("value"))
+                .containsExactly("TUESDAY", "WEDNESDAY", "SATURDAY");
+        assertThat(page(room + "/week", signedIn).select("main").text())
+                .contains("Sat")
+                .doesNotContain("Mon ");
+    }
+
+    private Document page(String path, MockHttpServletResponse signedIn) throws Exception {
+        return Jsoup.parse(perform(MockMvcRequestBuilders.get(path).cookie(signedIn.getCookies()))
+                .getContentAsString());
     }
 
     private static MockHttpServletRequestBuilder form(String code, String password) {
         return MockMvcRequestBuilders.post("/first-run")
                 .param("code", code)
                 .param("settingName", "Quillmere Nursery")
-                .param("timeZone", "Europe/London")
-                .param("currency", "GBP")
+                .param("kind", "PRE_SCHOOL")
+                .param("country", "IRELAND")
+                .param("openOn", "TUESDAY", "WEDNESDAY", "SATURDAY")
+                .param("opens", "09:00")
+                .param("closes", "12:00")
+                .param("style", "FREE_FLOW")
                 .param("roomName", "Loft")
                 .param("zones", "Tray table, Garden")
-                .param("framework", "sme")
                 .param("managerName", "Imelda Farrow")
                 .param("username", "Imelda")
                 .param("password", password)

@@ -8,7 +8,9 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -37,6 +39,21 @@ public final class Pdfs {
             PDRectangle box = document.getPage(0).getMediaBox();
             return List.of(Math.round(box.getWidth() / 72 * 25.4), Math.round(box.getHeight() / 72 * 25.4), (long)
                     document.getNumberOfPages());
+        } catch (IOException broken) {
+            throw new AssertionError(broken);
+        }
+    }
+
+    /** How many photos stand on its pages. */
+    public static int pictures(byte[] pdf) {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            int pictures = 0;
+            for (PDPage page : document.getPages()) {
+                for (COSName name : page.getResources().getXObjectNames()) {
+                    pictures += page.getResources().isImageXObject(name) ? 1 : 0;
+                }
+            }
+            return pictures;
         } catch (IOException broken) {
             throw new AssertionError(broken);
         }

@@ -3,6 +3,8 @@ package app.carder.web.material;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.web.kit.Pdfs;
+import app.carder.web.kit.Photos;
 import app.carder.web.kit.WebTest;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
@@ -10,6 +12,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -380,5 +383,41 @@ class MaterialTest extends WebTest {
                         .select(".substitutes, .empty")
                         .text())
                 .isNotBlank();
+    }
+
+    @Test
+    void aPhotoOfAThingStandsForItsDrawingInTheCupboardAndOnLabels() {
+        UUID string = material("parcel-string");
+        String page = "/materials/" + string;
+        String labels = "/cards/" + card("String, knots and labels") + "/labels.pdf";
+        int drawn = Pdfs.pictures(pdf(labels));
+
+        assertThat(photo(string, new byte[0]).page().select(".fault").text()).contains("Choose a photo first.");
+        assertThat(photo(string, Photos.picture("png", 400, 300)).location()).isEqualTo(page + "?saved");
+
+        var item = get("tobias", "/materials?q=parcel").page().select("#m-" + string);
+        assertThat(item.select(".thing-picture img")).hasSize(1);
+        assertThat(item.select(".thing-picture svg")).isEmpty();
+        assertThat(get("teodor", item.select("img").attr("src")).status()).isEqualTo(404);
+        assertThat(Pdfs.pictures(pdf(labels))).isEqualTo(drawn + 1);
+
+        post("tobias", page + "/photo/remove");
+        var removed = get("tobias", page).page();
+        assertThat(removed.select(".thing-picture svg")).hasSize(1);
+        post("tobias", removed.select("#just-done form").attr("action"));
+        assertThat(get("tobias", page).page().select(".thing-picture img")).hasSize(1);
+        post("tobias", page + "/photo/remove");
+    }
+
+    private byte[] pdf(String path) {
+        return get("tobias", path).response().getContentAsByteArray();
+    }
+
+    private Answer photo(UUID thing, byte[] file) {
+        return send(
+                "tobias",
+                MockMvcRequestBuilders.multipart(HttpMethod.POST, "/materials/" + thing + "/photo")
+                        .file(new MockMultipartFile("photo", "photo.png", "image/png", file))
+                        .with(csrf().asHeader()));
     }
 }
