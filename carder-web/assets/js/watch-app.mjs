@@ -10,6 +10,7 @@ import {SampleScreen} from "./watch-sample.mjs";
 import {MapScreen} from "./watch-map.mjs";
 import {CountScreen} from "./watch-count.mjs";
 import {ListenScreen} from "./watch-listen.mjs";
+import {RegisterScreen} from "./watch-register.mjs";
 import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
 
 class App {
@@ -22,7 +23,7 @@ class App {
     this.door = new Door(this, this.sync);
     this.touchedAt = Date.now();
     this.screens = {play: new PlayScreen(this), snapshot: new SnapshotScreen(this), sample: new SampleScreen(this),
-      map: new MapScreen(this), count: new CountScreen(this), listen: new ListenScreen(this)};
+      map: new MapScreen(this), count: new CountScreen(this), listen: new ListenScreen(this), register: new RegisterScreen(this)};
     this.listen();
   }
 
@@ -90,6 +91,17 @@ class App {
     const parts = Object.fromEntries(this.wallClock.format.formatToParts(right).map(part => [part.type, part.value]));
     return {weekday: ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].indexOf(parts.weekday) + 1,
       second: Number(parts.hour) * 3600 + Number(parts.minute) * 60 + Number(parts.second)};
+  }
+
+  /** The nursery's day, such as 2026-05-06. */
+  today() {
+    const right = Date.now() + this.ahead + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
+    return new Intl.DateTimeFormat("sv-SE", {timeZone: this.bundle.zoneId}).format(right);
+  }
+
+  /** The nursery's time: 09:05. */
+  timeOfDay() {
+    return timeWords(this.now().second);
   }
 
   drawBundle() {
@@ -191,7 +203,7 @@ class App {
   }
 
   ask(screen) {
-    const needs = screen !== "sample";
+    const needs = !["sample", "register"].includes(screen);
     one("[data-need-child]").hidden = !needs || this.chosen.size > 0;
     if (!needs || this.chosen.size) this.go(screen);
   }
@@ -247,6 +259,7 @@ class App {
       this.bundle = change.bundle;
       if (!this.bundle.cards.some(card => card.id === this.card)) this.card = null;
       this.drawBundle();
+      await this.screens.register.loaded();
       if (this.screen === "empty") await this.go("start");
       return;
     }

@@ -166,7 +166,7 @@ class DragTest {
             Page page = laptop.page;
             page.navigate("/calculators/line");
             Locator line = page.locator("[data-handle=toLine]");
-            Locator field = page.getByLabel("Up to the line");
+            Locator field = page.locator("#toLine");
             assertThat(line).hasAttribute("aria-valuenow", "500");
 
             BoundingBox box = line.boundingBox();

@@ -137,6 +137,36 @@ class WatchAppTest extends InTheHand {
     }
 
     @Test
+    void whoCameIsNotedAndEverybodyIsCountedWithoutAConnection() {
+        phone.context.setOffline(true);
+        go(page, "Register");
+        Locator florian = page.locator("[data-register] li", new Page.LocatorOptions().setHasText("Florian"));
+        assertThat(florian).containsText("Expected");
+
+        button(page, "Arrived Florian").click();
+        assertThat(florian).containsText("Here since");
+        assertThat(state(page)).containsText("No connection");
+        reload(page);
+        assertThat(florian).containsText("Here since");
+
+        button(page, "Count everyone: evacuation").click();
+        Locator counted = page.locator("[data-counted]");
+        assertThat(counted).containsText("0 of 12 counted");
+        for (Locator box : page.locator("[data-register] input").all()) {
+            box.check();
+        }
+        assertThat(counted).containsText("12 of 12 counted");
+        phone.context.setOffline(false);
+
+        assertThat(state(page)).containsText("All sent");
+        assertThat(
+                        count(
+                                "select count(*) from attendance a join child c on c.id = a.child_id"
+                                        + " where c.given_name = 'Florian' and a.arrived_at is not null and a.noted_by = 'Hamish Vale'"))
+                .isEqualTo(1);
+    }
+
+    @Test
     void aDraftWithItsPhotoSurvivesAReloadAndIsKeptForEachChild() {
         choose(page, "Chidi", "Florian");
         go(page, "Snapshot");

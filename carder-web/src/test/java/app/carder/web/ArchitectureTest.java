@@ -55,6 +55,7 @@ class ArchitectureTest {
             "KnownBrowserRepository.deleteByLastUsedAtBefore",
             "SettingRepository.count",
             "SettingRepository.findByMadeUpTrue",
+            "SettingRepository.ids",
             "SettingRepository.findTop2ByOrderByCreatedAt");
 
     @ArchTest

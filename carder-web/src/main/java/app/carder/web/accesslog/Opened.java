@@ -6,6 +6,7 @@ import java.util.Optional;
 
 /** What an address shows, as the log calls it. The first whose address an entry's begins with is meant. */
 enum Opened {
+    REGISTER("/rooms/{roomId}/register", "/children/{childId}/register", "/rooms/{roomId}/evacuation", "/evacuation"),
     AT_PLAY("/children/{childId}/play"),
     CARERS("/children/{childId}/carers"),
     CHILD("/children/{childId}"),

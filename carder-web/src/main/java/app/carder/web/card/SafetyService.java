@@ -63,10 +63,10 @@ public class SafetyService {
         /** Whether a child is there. Hours that nobody wrote down count as there. */
         boolean includes(ChildView child) {
             return child.attendsOn(on)
-                    && child.leaves()
+                    && child.leavesOn(on)
                             .flatMap(leaves -> from.map(leaves::isAfter))
                             .orElse(true)
-                    && child.arrives()
+                    && child.arrivesOn(on)
                             .flatMap(arrives -> until.map(arrives::isBefore))
                             .orElse(true);
         }
@@ -90,7 +90,7 @@ public class SafetyService {
     /** The children of a moment; where nobody attends, all of the room. */
     @Transactional(readOnly = true)
     public Present present(SettingId settingId, RoomView room, Moment moment) {
-        return present(children.inRoom(settingId, room.id()), rules.others(settingId, room.id()), moment);
+        return present(children.expected(settingId, room.id()), rules.others(settingId, room.id()), moment);
     }
 
     /** The children of a moment, with those who are always there. */
@@ -135,7 +135,7 @@ public class SafetyService {
         return new SetOutGate(here.check()
                 .check(
                         laid.putOut().setup(card.card().said()),
-                        present(children.inRoom(settingId, room.id()), here.others(), moment)
+                        present(children.expected(settingId, room.id()), here.others(), moment)
                                 .children()));
     }
 
@@ -153,7 +153,7 @@ public class SafetyService {
     public Map<UUID, Map<Moment, SetOutGate>> gates(
             SettingId settingId, RoomView room, Map<UUID, LaidOut> laid, List<CardView> cards, List<Moment> moments) {
         RuleService.Here here = rules.here(settingId, room.id());
-        List<ChildView> all = children.inRoom(settingId, room.id());
+        List<ChildView> all = children.expected(settingId, room.id());
         Map<Moment, List<ChildPresent>> present = new HashMap<>();
         moments.forEach(moment ->
                 present.put(moment, present(all, here.others(), moment).children()));

@@ -14,19 +14,21 @@ class Carer extends ScopedRecord {
     private UUID childId;
     private String name;
     private String email;
+    private String phone;
     private @Nullable UUID accountId;
 
     protected Carer() {}
 
-    Carer(SettingId settingId, UUID childId, String name, String email, @Nullable UUID accountId) {
+    Carer(SettingId settingId, UUID childId, CarerContact contact, @Nullable UUID accountId) {
         super(Ids.next(), settingId);
         this.childId = childId;
-        this.name = name;
-        this.email = email;
+        this.name = contact.name();
+        this.email = contact.email();
+        this.phone = contact.phone();
         this.accountId = accountId;
     }
 
     CarerView view() {
-        return new CarerView(getId(), childId, name, email);
+        return new CarerView(getId(), childId, name, email, phone);
     }
 }

@@ -21,6 +21,8 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.LEADS)
 class CarerController {
 
+    private static final int LONGEST_PHONE = 60;
+
     private final ChildService children;
 
     CarerController(ChildService children) {
@@ -41,13 +43,14 @@ class CarerController {
         FormErrors errors = new FormErrors();
         String name = typed.line("carerName", errors);
         String email = typed.line("email", errors);
+        String phone = typed.optional("phone", LONGEST_PHONE, errors);
         if (!email.isEmpty() && !MailAddress.isPossible(email)) {
             errors.add("email", "carer.email", email);
         }
         if (errors.any()) {
             return page(viewer, childId, typed, errors);
         }
-        children.addCarer(viewer.settingId(), childId, name, email, null);
+        children.addCarer(viewer.settingId(), childId, new CarerContact(name, email, phone), null);
         return new ModelAndView("redirect:/children/" + childId + "/carers");
     }
 

@@ -18,5 +18,7 @@ interface CarerRepository extends Repository<Carer, UUID> {
 
     List<Carer> findBySettingIdAndChildIdOrderByName(SettingId settingId, UUID childId, Limit limit);
 
+    List<Carer> findBySettingIdAndChildIdInOrderByName(SettingId settingId, Collection<UUID> childIds);
+
     List<Carer> findBySettingIdAndAccountId(SettingId settingId, UUID accountId, Limit limit);
 }

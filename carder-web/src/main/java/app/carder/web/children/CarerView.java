@@ -9,5 +9,6 @@ import java.util.UUID;
  * @param childId whose carer it is
  * @param name for people
  * @param email where invitations go
+ * @param phone as it is dialled; empty where there is none
  */
-public record CarerView(UUID id, UUID childId, String name, String email) {}
+public record CarerView(UUID id, UUID childId, String name, String email, String phone) {}

@@ -1,5 +1,9 @@
 package app.carder.web.children;
 
+import app.carder.core.attendance.Coming;
+import app.carder.core.attendance.DayHours;
+import app.carder.core.attendance.Noted;
+import app.carder.core.attendance.Stay;
 import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
 import app.carder.core.safety.CareEntry;
@@ -16,11 +20,14 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -64,6 +71,15 @@ class Child extends ScopedRecord {
     private @Nullable LocalTime arrives;
     private @Nullable LocalTime leaves;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Map<String, List<String>> otherHours;
+
+    private @Nullable LocalDate startsOn;
+    private @Nullable LocalDate endsOn;
+    private @Nullable UUID movesTo;
+    private @Nullable LocalDate movesOn;
+    private String mayFetch;
+
     protected Child() {}
 
     Child(SettingId settingId, UUID roomId, ChildDetails details) {
@@ -93,12 +109,51 @@ class Child extends ScopedRecord {
         consentOthersJournals = details.consents().contains(PhotoUse.OTHERS_JOURNALS);
         consentDisplay = details.consents().contains(PhotoUse.DISPLAY);
         keyPersonId = details.keyPersonId();
-        daysAttended = details.daysAttended().stream()
-                .sorted()
-                .map(DayOfWeek::getValue)
-                .toArray(Integer[]::new);
-        arrives = details.arrives().orElse(null);
-        leaves = details.leaves().orElse(null);
+        Coming coming = details.coming();
+        daysAttended = coming.days().stream().sorted().map(DayOfWeek::getValue).toArray(Integer[]::new);
+        arrives = coming.usual().arrives().orElse(null);
+        leaves = coming.usual().leaves().orElse(null);
+        otherHours = new TreeMap<>();
+        coming.others()
+                .forEach((day, hours) -> otherHours.put(
+                        day.name(),
+                        List.of(
+                                hours.arrives().map(LocalTime::toString).orElse(""),
+                                hours.leaves().map(LocalTime::toString).orElse(""))));
+        startsOn = coming.stay().startsOn().orElse(null);
+        endsOn = coming.stay().endsOn().orElse(null);
+        movesTo = details.move().map(Move::roomId).orElse(null);
+        movesOn = details.move().map(Move::on).orElse(null);
+        mayFetch = details.mayFetch();
+    }
+
+    /** When it comes, as it was agreed. */
+    private Coming coming() {
+        Map<DayOfWeek, DayHours> others = new EnumMap<>(DayOfWeek.class);
+        otherHours.forEach((day, hours) ->
+                others.put(DayOfWeek.valueOf(day), new DayHours(time(hours.get(0)), time(hours.get(1)))));
+        return new Coming(
+                Set.copyOf(days()),
+                new DayHours(Optional.ofNullable(arrives), Optional.ofNullable(leaves)),
+                others,
+                new Stay(Optional.ofNullable(startsOn), Optional.ofNullable(endsOn)));
+    }
+
+    private static Optional<LocalTime> time(String text) {
+        return text.isEmpty() ? Optional.empty() : Optional.of(LocalTime.parse(text));
+    }
+
+    /** Into which room it moves up, and when. */
+    Optional<Move> move() {
+        return Optional.ofNullable(movesTo).map(room -> new Move(room, Objects.requireNonNull(movesOn)));
+    }
+
+    /** It lives in that room from now on. */
+    void moveUp(UUID room, PegMark mark) {
+        roomId = room;
+        pegMark = mark;
+        movesTo = null;
+        movesOn = null;
     }
 
     PegMark pegMark() {
@@ -140,10 +195,21 @@ class Child extends ScopedRecord {
         said.put("days", days().toString());
         said.put("arrives", arrives == null ? "" : arrives.toString());
         said.put("leaves", leaves == null ? "" : leaves.toString());
+        said.put(
+                "other hours",
+                otherHours.entrySet().stream()
+                        .map(day -> day.getKey() + " " + String.join("–", day.getValue()))
+                        .collect(Collectors.joining(", ")));
+        said.put("first day", startsOn == null ? "" : startsOn.toString());
+        said.put("last day", endsOn == null ? "" : endsOn.toString());
+        said.put("room", roomId.toString());
+        said.put("moves up into", movesTo == null ? "" : movesTo.toString());
+        said.put("moves up on", movesOn == null ? "" : movesOn.toString());
+        said.put("who may fetch", mayFetch);
         return said;
     }
 
-    ChildView view(LocalDate today) {
+    ChildView view(LocalDate today, Map<LocalDate, Noted> noted) {
         return new ChildView(
                 getId(),
                 roomId,
@@ -157,9 +223,10 @@ class Child extends ScopedRecord {
                 interests,
                 consents(),
                 keyPersonId,
-                days(),
-                Optional.ofNullable(arrives),
-                Optional.ofNullable(leaves),
+                coming(),
+                noted,
+                move(),
+                mayFetch,
                 version);
     }
 

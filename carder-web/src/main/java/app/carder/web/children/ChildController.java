@@ -5,6 +5,7 @@ import app.carder.core.safety.CareEntry;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.Role;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
@@ -75,6 +76,8 @@ class ChildController {
             Model model) {
         model.addAttribute("added", added);
         model.addAttribute("left", left);
+        model.addAttribute("today", settings.today(viewer.settingId()));
+        model.addAttribute("gone", viewer.role() == Role.MANAGER ? children.left(viewer.settingId()) : List.of());
         model.addAttribute("room", rooms.get(viewer.settingId(), roomId));
         model.addAttribute("rooms", rooms.all(viewer.settingId()));
         LocalDate today = settings.today(viewer.settingId());
@@ -154,6 +157,10 @@ class ChildController {
                 errors,
                 settings.today(viewer.settingId()),
                 accounts.staff(viewer.settingId()),
+                rooms.all(viewer.settingId()).stream()
+                        .map(RoomView::id)
+                        .filter(id -> !id.equals(roomId))
+                        .toList(),
                 mark -> children.isPegMarkTaken(viewer.settingId(), roomId, mark, childId));
     }
 
@@ -162,6 +169,11 @@ class ChildController {
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         List<StaffView> staff = accounts.staff(viewer.settingId());
         page.addObject("room", room);
+        page.addObject(
+                "otherRooms",
+                rooms.all(viewer.settingId()).stream()
+                        .filter(other -> !other.id().equals(room.id()))
+                        .toList());
         page.addObject("child", child);
         page.addObject("typed", typed);
         page.addObject("errors", errors);
@@ -182,6 +194,11 @@ class ChildController {
                 .sorted()
                 .toList();
         page.addObject("weekdays", weekdays);
+        page.addObject(
+                "otherHours",
+                weekdays.stream()
+                        .anyMatch(day -> !typed.text("arrives-" + day).isEmpty()
+                                || !typed.text("leaves-" + day).isEmpty()));
         page.addObject(
                 "otherDays",
                 typed.all("days").stream()

@@ -1,8 +1,7 @@
 package app.carder.web.children;
 
-import java.time.DayOfWeek;
+import app.carder.core.attendance.Coming;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -21,9 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param interests in words
  * @param consents uses of photos that the family allows
  * @param keyPersonId member of staff
- * @param daysAttended days of the week
- * @param arrives on those days; absent where at the first session
- * @param leaves on those days, later; absent where after the last session
+ * @param coming when it comes
+ * @param move into which room it moves up, and when
+ * @param mayFetch who may fetch it, and the word that they say
  */
 public record ChildDetails(
         String givenName,
@@ -35,13 +34,12 @@ public record ChildDetails(
         String interests,
         Set<PhotoUse> consents,
         @Nullable UUID keyPersonId,
-        Set<DayOfWeek> daysAttended,
-        Optional<LocalTime> arrives,
-        Optional<LocalTime> leaves) {
+        Coming coming,
+        Optional<Move> move,
+        String mayFetch) {
     /** Keeps its own copies. */
     public ChildDetails {
         otherNames = List.copyOf(otherNames);
         consents = Set.copyOf(consents);
-        daysAttended = Set.copyOf(daysAttended);
     }
 }

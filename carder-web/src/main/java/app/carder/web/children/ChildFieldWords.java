@@ -4,6 +4,8 @@ import app.carder.core.said.Dates;
 import app.carder.core.said.Said;
 import app.carder.web.account.AccountService;
 import app.carder.web.audit.FieldWords;
+import app.carder.web.room.RoomService;
+import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
 import java.time.DayOfWeek;
 import java.util.Arrays;
@@ -18,9 +20,11 @@ import org.springframework.stereotype.Component;
 class ChildFieldWords implements FieldWords {
 
     private final AccountService accounts;
+    private final RoomService rooms;
 
-    ChildFieldWords(AccountService accounts) {
+    ChildFieldWords(AccountService accounts, RoomService rooms) {
         this.accounts = accounts;
+        this.rooms = rooms;
     }
 
     @Override
@@ -32,6 +36,11 @@ class ChildFieldWords implements FieldWords {
                 case "photo consents" ->
                     Optional.of(each(value, use -> PhotoUse.valueOf(use).words()));
                 case "days" -> Optional.of(each(value, day -> Dates.weekday(DayOfWeek.valueOf(day))));
+                case "room", "moves up into" ->
+                    rooms.all(settingId).stream()
+                            .filter(room -> room.id().toString().equals(value))
+                            .map(RoomView::name)
+                            .findFirst();
                 case "who may give it" ->
                     Optional.of(each(
                             value,

@@ -1,5 +1,8 @@
 package app.carder.web.children;
 
+import app.carder.core.attendance.Coming;
+import app.carder.core.attendance.DayHours;
+import app.carder.core.attendance.Stay;
 import app.carder.core.material.Allergen;
 import app.carder.core.safety.CareEntry;
 import app.carder.web.account.StaffView;
@@ -10,7 +13,10 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -39,8 +45,17 @@ final class ChildForm {
                 .with("consents", child.consents().stream().map(Enum::name).toList())
                 .with("days", child.days().stream().map(Enum::name).toList())
                 .with("version", child.version());
-        child.arrives().ifPresent(at -> typed.with("arrives", at));
-        child.leaves().ifPresent(at -> typed.with("leaves", at));
+        Coming coming = child.coming();
+        coming.usual().arrives().ifPresent(at -> typed.with("arrives", at));
+        coming.usual().leaves().ifPresent(at -> typed.with("leaves", at));
+        coming.others().forEach((day, hours) -> {
+            hours.arrives().ifPresent(at -> typed.with("arrives-" + day, at));
+            hours.leaves().ifPresent(at -> typed.with("leaves-" + day, at));
+        });
+        coming.stay().startsOn().ifPresent(day -> typed.with("startsOn", day));
+        coming.stay().endsOn().ifPresent(day -> typed.with("endsOn", day));
+        child.move().ifPresent(move -> typed.with("movesTo", move.roomId()).with("movesOn", move.on()));
+        typed.with("mayFetch", child.mayFetch());
         List<CareEntry> entries = child.care().entries();
         typed.with(
                         "careKind",
@@ -61,7 +76,12 @@ final class ChildForm {
 
     /** The details, where nothing is wrong. */
     static Optional<ChildDetails> read(
-            Typed typed, FormErrors errors, LocalDate today, List<StaffView> staff, Predicate<PegMark> isTaken) {
+            Typed typed,
+            FormErrors errors,
+            LocalDate today,
+            List<StaffView> staff,
+            Collection<UUID> rooms,
+            Predicate<PegMark> isTaken) {
         String name = typed.line("givenName", errors);
         Optional<LocalDate> bornOn = typed.day("bornOn", errors);
         bornOn.ifPresent(day -> {
@@ -77,16 +97,9 @@ final class ChildForm {
         } else if (isTaken.test(mark.get())) {
             errors.add("pegMark", "child.pegMark.taken", mark.get().words());
         }
-        Set<DayOfWeek> days = chosenOf(DayOfWeek.values(), typed.all("days"));
-        if (days.isEmpty()) {
-            errors.add("days", "child.days.missing");
-        }
-        Optional<LocalTime> arrives =
-                typed.text("arrives").isEmpty() ? Optional.empty() : typed.time("arrives", errors);
-        Optional<LocalTime> leaves = typed.text("leaves").isEmpty() ? Optional.empty() : typed.time("leaves", errors);
-        if (arrives.isPresent() && leaves.isPresent() && !leaves.get().isAfter(arrives.get())) {
-            errors.add("leaves", "child.leaves.early");
-        }
+        Coming coming = coming(typed, errors);
+        Optional<Move> move = move(typed, today, rooms, errors);
+        String mayFetch = typed.optional("mayFetch", 500, errors);
         Optional<UUID> keyPerson = typed.id("keyPerson");
         if (keyPerson.isPresent()
                 && staff.stream().noneMatch(person -> person.id().equals(keyPerson.get()))) {
@@ -120,9 +133,59 @@ final class ChildForm {
                 interests,
                 chosenOf(PhotoUse.values(), typed.all("consents")),
                 keyPerson.orElse(null),
-                days,
-                arrives,
-                leaves));
+                coming,
+                move,
+                mayFetch));
+    }
+
+    private static Coming coming(Typed typed, FormErrors errors) {
+        Set<DayOfWeek> days = chosenOf(DayOfWeek.values(), typed.all("days"));
+        if (days.isEmpty()) {
+            errors.add("days", "child.days.missing");
+        }
+        DayHours usual = hours(typed, "arrives", "leaves", errors);
+        Map<DayOfWeek, DayHours> others = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : days) {
+            DayHours hours = hours(typed, "arrives-" + day, "leaves-" + day, errors);
+            if (!hours.isWholeDay()) {
+                others.put(day, hours);
+            }
+        }
+        Optional<LocalDate> startsOn = day(typed, "startsOn", errors);
+        Optional<LocalDate> endsOn = day(typed, "endsOn", errors);
+        if (startsOn.isPresent() && endsOn.isPresent() && endsOn.get().isBefore(startsOn.get())) {
+            errors.add("endsOn", "child.ends.early");
+        }
+        return new Coming(days, usual, others, new Stay(startsOn, endsOn));
+    }
+
+    private static DayHours hours(Typed typed, String from, String until, FormErrors errors) {
+        Optional<LocalTime> arrives = typed.text(from).isEmpty() ? Optional.empty() : typed.time(from, errors);
+        Optional<LocalTime> leaves = typed.text(until).isEmpty() ? Optional.empty() : typed.time(until, errors);
+        if (arrives.isPresent() && leaves.isPresent() && !leaves.get().isAfter(arrives.get())) {
+            errors.add(until, "child.leaves.early");
+            return DayHours.WHOLE_DAY;
+        }
+        return new DayHours(arrives, leaves);
+    }
+
+    private static Optional<LocalDate> day(Typed typed, String field, FormErrors errors) {
+        return typed.text(field).isEmpty() ? Optional.empty() : typed.day(field, errors);
+    }
+
+    private static Optional<Move> move(Typed typed, LocalDate today, Collection<UUID> rooms, FormErrors errors) {
+        Optional<UUID> to = typed.chosen("movesTo", rooms::contains, errors);
+        Optional<LocalDate> on = day(typed, "movesOn", errors);
+        if (to.isPresent() && on.isEmpty() && errors.of("movesOn").isEmpty()) {
+            errors.add("movesOn", "child.moves.day");
+        }
+        if (to.isEmpty() && on.isPresent() && errors.of("movesTo").isEmpty()) {
+            errors.add("movesTo", "child.moves.room");
+        }
+        if (to.isPresent() && on.filter(day -> !day.isAfter(today)).isPresent()) {
+            errors.add("movesOn", "child.moves.past");
+        }
+        return to.flatMap(room -> on.map(day -> new Move(room, day)));
     }
 
     /** Names with commas between, each as long as a first name may be. */

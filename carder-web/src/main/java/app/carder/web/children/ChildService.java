@@ -1,5 +1,6 @@
 package app.carder.web.children;
 
+import app.carder.core.attendance.Noted;
 import app.carder.core.wording.NameGuard;
 import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
@@ -19,6 +20,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,13 +38,16 @@ public class ChildService {
     private final HistoryLog history;
     private final SettingService settings;
     private final RoomBorder border;
+    private final ObjectProvider<KnownDays> days;
 
     ChildService(
             ChildRepository children,
             CarerRepository carers,
             HistoryLog history,
             SettingService settings,
-            RoomBorder border) {
+            RoomBorder border,
+            ObjectProvider<KnownDays> days) {
+        this.days = days;
         this.children = children;
         this.carers = carers;
         this.history = history;
@@ -55,7 +60,7 @@ public class ChildService {
     public ChildView add(SettingId settingId, UUID roomId, ChildDetails details) {
         Child child = new Child(settingId, roomId, details);
         children.save(child);
-        return child.view(settings.today(settingId));
+        return view(child);
     }
 
     /** Changes what is known of a child, and keeps what was said before. */
@@ -65,30 +70,70 @@ public class ChildService {
         Map<String, String> before = child.said();
         child.describe(details);
         history.keep(viewer, "child", childId, before, child.said());
-        return child.view(settings.today(viewer.settingId()));
+        return view(child);
     }
 
-    /** The children of a room by name. */
+    /** The children of a room by name; those who have left, and those who are still to move in, are not among them. */
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ChildView> inRoom(SettingId settingId, UUID roomId) {
-        return views(settingId, children.findBySettingIdAndRoomIdOrderByGivenName(settingId, roomId, OF_A_ROOM));
+        return expected(settingId, roomId).stream()
+                .filter(child -> child.roomId().equals(roomId))
+                .toList();
+    }
+
+    /**
+     * Those of a room and those who will move up into it, by name: whom a plan for a day to come must have room for. Who moves out attends until the
+     * day before, who moves in from that day on.
+     */
+    @Remembered(Area.PEOPLE)
+    @Transactional(readOnly = true)
+    public List<ChildView> expected(SettingId settingId, UUID roomId) {
+        return views(settingId, children.ofRoom(settingId, roomId, settings.today(settingId), OF_A_ROOM)).stream()
+                .map(child -> child.as(roomId))
+                .toList();
+    }
+
+    /** Those who have left, the last first. */
+    @Transactional(readOnly = true)
+    public List<ChildView> left(SettingId settingId) {
+        return views(settingId, children.left(settingId, settings.today(settingId), OF_A_SETTING));
+    }
+
+    /**
+     * Moves everybody up whose day has come. Who has a mark there that another child has, gets a free one.
+     *
+     * @return how many moved
+     */
+    @Transactional
+    public int moveUp(SettingId settingId) {
+        List<Child> moving = children.moving(settingId, settings.today(settingId), OF_A_SETTING);
+        for (Child child : moving) {
+            UUID into = child.move().orElseThrow().roomId();
+            Set<PegMark> free = EnumSet.allOf(PegMark.class);
+            children.findBySettingIdAndRoomId(settingId, into).forEach(other -> free.remove(other.pegMark()));
+            PegMark mark = free.contains(child.pegMark())
+                    ? child.pegMark()
+                    : free.stream().findFirst().orElse(child.pegMark());
+            child.moveUp(into, mark);
+        }
+        return moving.size();
     }
 
     /** The children of a room who attend on a day. */
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ChildView> attending(SettingId settingId, UUID roomId, LocalDate on) {
-        return inRoom(settingId, roomId).stream()
+        return expected(settingId, roomId).stream()
                 .filter(child -> child.attendsOn(on))
                 .toList();
     }
 
-    /** All children by name. */
+    /** All children by name, but for those who have left. */
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<ChildView> all(SettingId settingId) {
-        return views(settingId, children.findBySettingIdOrderByGivenName(settingId, OF_A_SETTING));
+        return views(settingId, children.present(settingId, settings.today(settingId), OF_A_SETTING));
     }
 
     /** Those whose records somebody may open, by name. */
@@ -118,7 +163,7 @@ public class ChildService {
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public ChildView get(SettingId settingId, UUID childId) {
-        return find(settingId, childId).view(settings.today(settingId));
+        return view(find(settingId, childId));
     }
 
     /** What keeps the other children's names out of what is written about one. */
@@ -139,9 +184,9 @@ public class ChildService {
 
     /** Adds a carer of a child. */
     @Transactional
-    public CarerView addCarer(SettingId settingId, UUID childId, String name, String email, @Nullable UUID accountId) {
+    public CarerView addCarer(SettingId settingId, UUID childId, CarerContact contact, @Nullable UUID accountId) {
         find(settingId, childId);
-        Carer carer = new Carer(settingId, childId, name, email, accountId);
+        Carer carer = new Carer(settingId, childId, contact, accountId);
         carers.save(carer);
         return carer.view();
     }
@@ -153,6 +198,15 @@ public class ChildService {
         return carers.findBySettingIdAndChildIdOrderByName(settingId, childId, CARERS).stream()
                 .map(Carer::view)
                 .toList();
+    }
+
+    /** The carers of some children, by child. */
+    @Remembered(Area.PEOPLE)
+    @Transactional(readOnly = true)
+    public Map<UUID, List<CarerView>> carersOf(SettingId settingId, Collection<UUID> childIds) {
+        return carers.findBySettingIdAndChildIdInOrderByName(settingId, childIds).stream()
+                .map(Carer::view)
+                .collect(Collectors.groupingBy(CarerView::childId));
     }
 
     /**
@@ -197,7 +251,7 @@ public class ChildService {
                 .filter(other -> !other.getId().equals(childId))
                 .ifPresent(other -> hang(viewer, other, had));
         hang(viewer, child, mark);
-        return child.view(settings.today(viewer.settingId()));
+        return view(child);
     }
 
     private void hang(Viewer viewer, Child child, PegMark mark) {
@@ -223,8 +277,17 @@ public class ChildService {
         return children.findByIdAndSettingId(childId, settingId).orElseThrow(NotFound::new);
     }
 
+    private ChildView view(Child child) {
+        return views(child.settingId(), List.of(child)).get(0);
+    }
+
     private List<ChildView> views(SettingId settingId, List<Child> found) {
         LocalDate today = settings.today(settingId);
-        return found.stream().map(child -> child.view(today)).toList();
+        List<UUID> ids = found.stream().map(Child::getId).toList();
+        Map<UUID, Map<LocalDate, Noted>> noted =
+                found.isEmpty() ? Map.of() : days.getObject().from(settingId, ids, today);
+        return found.stream()
+                .map(child -> child.view(today, noted.getOrDefault(child.getId(), Map.of())))
+                .toList();
     }
 }

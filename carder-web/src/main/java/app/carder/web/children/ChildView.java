@@ -1,5 +1,8 @@
 package app.carder.web.children;
 
+import app.carder.core.attendance.Coming;
+import app.carder.core.attendance.Noted;
+import app.carder.core.attendance.Stay;
 import app.carder.core.measure.Age;
 import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;
@@ -10,6 +13,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -31,9 +35,10 @@ import org.jspecify.annotations.Nullable;
  * @param interests in words
  * @param consents uses of photos that the family allows
  * @param keyPersonId member of staff
- * @param days of the week attended, Monday first
- * @param arrives on those days; absent where at the first session
- * @param leaves on those days; absent where after the last session
+ * @param coming when it comes, as it was agreed
+ * @param noted what was noted of its days, from today on
+ * @param move into which room it moves up, and when
+ * @param mayFetch who may fetch it, and the word that they say; empty where nobody wrote it down
  * @param version of the record
  */
 public record ChildView(
@@ -48,9 +53,10 @@ public record ChildView(
         String interests,
         Set<PhotoUse> consents,
         @Nullable UUID keyPersonId,
-        List<DayOfWeek> days,
-        Optional<LocalTime> arrives,
-        Optional<LocalTime> leaves,
+        Coming coming,
+        Map<LocalDate, Noted> noted,
+        Optional<Move> move,
+        String mayFetch,
         int version) {
 
     /** The first name and every other one. */
@@ -58,9 +64,71 @@ public record ChildView(
         return Stream.concat(Stream.of(name), otherNames.stream()).toList();
     }
 
-    /** Whether the child attends on a day. */
+    /** Whether the child attends on a day: what was noted of it counts, else what was agreed. */
     public boolean attendsOn(LocalDate day) {
-        return days.contains(day.getDayOfWeek());
+        return notedOn(day).attends().orElseGet(() -> coming.isOn(day));
+    }
+
+    /** The same as a room sees it that the child lives in, or moves up into: it attends there as long as it is there. */
+    ChildView as(UUID room) {
+        if (move.isEmpty()) {
+            return this;
+        }
+        LocalDate on = move.get().on();
+        boolean movesIn = move.get().roomId().equals(room) && !roomId.equals(room);
+        Stay stay = coming.stay();
+        Optional<LocalDate> dayBefore = Optional.of(on.minusDays(1));
+        Stay here = movesIn
+                ? new Stay(later(stay.startsOn(), on), stay.endsOn())
+                : new Stay(
+                        stay.startsOn(),
+                        stay.endsOn().filter(last -> last.isBefore(on)).or(() -> dayBefore));
+        Map<LocalDate, Noted> there = noted.entrySet().stream()
+                .filter(day -> day.getKey().isBefore(on) != movesIn)
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        return new ChildView(
+                id,
+                roomId,
+                name,
+                otherNames,
+                pegMark,
+                age,
+                care,
+                homeLanguages,
+                interests,
+                consents,
+                keyPersonId,
+                new Coming(coming.days(), coming.usual(), coming.others(), here),
+                there,
+                move,
+                mayFetch,
+                version);
+    }
+
+    private static Optional<LocalDate> later(Optional<LocalDate> one, LocalDate other) {
+        return one.filter(day -> day.isAfter(other)).or(() -> Optional.of(other));
+    }
+
+    /** What was noted of a day. */
+    public Noted notedOn(LocalDate day) {
+        return noted.getOrDefault(day, Noted.NOTHING);
+    }
+
+    /** When it comes on a day, or came; absent where with the first session. */
+    public Optional<LocalTime> arrivesOn(LocalDate day) {
+        return notedOn(day)
+                .arrivedAt()
+                .or(() -> coming.hours(day.getDayOfWeek()).arrives());
+    }
+
+    /** When it leaves on a day, or left; absent where with the last session. */
+    public Optional<LocalTime> leavesOn(LocalDate day) {
+        return notedOn(day).leftAt().or(() -> coming.hours(day.getDayOfWeek()).leaves());
+    }
+
+    /** The days of the week on which it comes, Monday first. */
+    public List<DayOfWeek> days() {
+        return coming.days().stream().sorted().toList();
     }
 
     /** Whether the family allows a use of photos. */
@@ -97,7 +165,7 @@ public record ChildView(
 
     /** The days in words: {@code Mon, Tue}. */
     public String dayWords() {
-        return dayWords(days);
+        return dayWords(coming.days());
     }
 
     static String dayWords(Collection<DayOfWeek> days) {

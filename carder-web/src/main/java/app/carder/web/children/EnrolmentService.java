@@ -1,5 +1,8 @@
 package app.carder.web.children;
 
+import app.carder.core.attendance.Coming;
+import app.carder.core.attendance.DayHours;
+import app.carder.core.attendance.Stay;
 import app.carder.core.enrolment.Column;
 import app.carder.core.enrolment.DayOrder;
 import app.carder.core.enrolment.Enrolled;
@@ -109,8 +112,8 @@ class EnrolmentService {
         view.taken().forEach(line -> {
             ChildView child = children.add(viewer.settingId(), line.roomId(), line.details());
             line.carers()
-                    .forEach(carer ->
-                            children.addCarer(viewer.settingId(), child.id(), carer.name(), carer.mail(), null));
+                    .forEach(carer -> children.addCarer(
+                            viewer.settingId(), child.id(), new CarerContact(carer.name(), carer.mail(), ""), null));
         });
         return view;
     }
@@ -188,7 +191,7 @@ class EnrolmentService {
                     into.name(),
                     details,
                     Age.between(child.bornOn(), today).forPeople(),
-                    ChildView.dayWords(details.daysAttended()),
+                    ChildView.dayWords(details.coming().days()),
                     Stream.concat(
                                     child.allergies().listed().stream().sorted().map(one -> one.words()),
                                     child.allergies().others().stream().map(one -> one.words()))
@@ -216,9 +219,13 @@ class EnrolmentService {
                     child.interests(),
                     EnumSet.noneOf(PhotoUse.class),
                     keyPerson,
-                    child.days().isEmpty() ? open : child.days(),
-                    child.arrives(),
-                    child.leaves());
+                    new Coming(
+                            child.days().isEmpty() ? open : child.days(),
+                            new DayHours(child.arrives(), child.leaves()),
+                            Map.of(),
+                            Stay.OPEN),
+                    Optional.empty(),
+                    "");
         }
     }
 }

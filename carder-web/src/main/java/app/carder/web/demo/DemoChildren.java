@@ -12,6 +12,14 @@ import java.util.UUID;
 /** What is made up about single children. */
 final class DemoChildren {
 
+    /** Who has not come, and nobody has said why. */
+    static final String NO_WORD_FROM = "Florian";
+
+    /** Who may fetch some of them, and the word that they say. */
+    static final Map<String, String> MAY_FETCH = Map.of(
+            "Anouk", "Her grandfather and her aunt Odile; the word is lantern",
+            "Bram", "His aunt on Wednesdays; the word is marble");
+
     static final Set<String> MOUTHING = Set.of("Hana", "Viggo", "Yusuf");
 
     static final Map<String, Set<Allergen>> ALLERGENS = Map.of(

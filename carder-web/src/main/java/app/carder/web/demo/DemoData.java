@@ -1,5 +1,8 @@
 package app.carder.web.demo;
 
+import app.carder.core.attendance.Coming;
+import app.carder.core.attendance.DayHours;
+import app.carder.core.attendance.Stay;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.premises.Premises;
 import app.carder.core.watch.Involvement;
@@ -8,6 +11,8 @@ import app.carder.core.week.DayStrip.Session;
 import app.carder.web.account.Role;
 import app.carder.web.account.StaffDetails;
 import app.carder.web.account.Viewer;
+import app.carder.web.attendance.AttendanceService;
+import app.carder.web.children.CarerContact;
 import app.carder.web.children.ChildDetails;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
@@ -100,6 +105,7 @@ public class DemoData {
     private final ObservationService observations;
     private final PhotoService photos;
     private final JournalService journals;
+    private final AttendanceService attendance;
     private final FamilyService family;
     private final TransactionOperations transaction;
     /** Each scene is drawn and cleaned once; forgotten once all is made. */
@@ -120,6 +126,7 @@ public class DemoData {
             ObservationService observations,
             PhotoService photos,
             JournalService journals,
+            AttendanceService attendance,
             FamilyService family,
             TransactionOperations transaction) {
         this.wanted = wanted;
@@ -136,6 +143,7 @@ public class DemoData {
         this.observations = observations;
         this.photos = photos;
         this.journals = journals;
+        this.attendance = attendance;
         this.family = family;
         this.transaction = transaction;
     }
@@ -254,6 +262,9 @@ public class DemoData {
                 photo(DemoScene.RICE).orElseThrow());
         DemoPlay.daysOf("Rice by the kilo")
                 .forEach(daysAgo -> setOuts.before(tobias, loft, cards, "Rice by the kilo", "Weighing desk", daysAgo));
+        arrive(marguerite, burrow, byName);
+        arrive(precious, nook, byName);
+        arrive(tobias, loft, byName);
         play.records(hamish, loft, byName, cards);
         DemoNotes.LOFT.forEach(note -> save(hamish, loft, note, byName, cards));
         DemoNotes.NOOK.forEach(note -> save(sunniva, nook, note, byName, cards));
@@ -335,9 +346,15 @@ public class DemoData {
                                     DemoChildren.INTERESTS.getOrDefault(name, "carrying, filling and emptying"),
                                     consents(name),
                                     keyPersons.get(i % keyPersons.size()).personId(),
-                                    days,
+                                    new Coming(
+                                            days,
+                                            new DayHours(
+                                                    Optional.empty(),
+                                                    i == 4 ? Optional.of(LocalTime.of(16, 30)) : Optional.empty()),
+                                            Map.of(),
+                                            new Stay(Optional.of(today.minusMonths(7)), Optional.empty())),
                                     Optional.empty(),
-                                    i == 4 ? Optional.of(LocalTime.of(16, 30)) : Optional.empty())));
+                                    DemoChildren.MAY_FETCH.getOrDefault(name, ""))));
         }
         return enrolled;
     }
@@ -384,6 +401,22 @@ public class DemoData {
                 photo(note.scene()));
     }
 
+    /** Everybody who is due came with the first session, but for one of whom there is no word yet. */
+    private void arrive(Viewer lead, RoomView room, Map<String, ChildView> byName) {
+        LocalDate today = settings.today(lead.settingId());
+        room.sessionsOn(today.getDayOfWeek()).stream()
+                .findFirst()
+                .ifPresent(first -> byName.values().stream()
+                        .filter(child -> child.roomId().equals(room.id())
+                                && child.attendsOn(today)
+                                && !child.name().equals(DemoChildren.NO_WORD_FROM))
+                        .forEach(child -> attendance.note(
+                                lead,
+                                child.id(),
+                                today,
+                                noted -> noted.arrived(first.session().startsAt()))));
+    }
+
     private Optional<Cleaned> photo(DemoScene scene) {
         return scene == DemoScene.NONE ? Optional.empty() : Optional.of(drawn.computeIfAbsent(scene, this::cleaned));
     }
@@ -403,7 +436,14 @@ public class DemoData {
         String username = child.name().toLowerCase(Locale.ROOT) + "." + relation;
         Viewer account =
                 accounts.create(setting, username, new StaffDetails(carerName, Role.CARER, Set.of(), Optional.empty()));
-        UUID carer = children.addCarer(setting, child.id(), carerName, username + "@family.example", account.personId())
+        UUID carer = children.addCarer(
+                        setting,
+                        child.id(),
+                        new CarerContact(
+                                carerName,
+                                username + "@family.example",
+                                "01632 960" + (100 + child.name().length())),
+                        account.personId())
                 .id();
         LocalDate today = settings.today(setting);
         UUID journal = journals.compile(lead, child.id(), today.minusWeeks(7), today, 6);

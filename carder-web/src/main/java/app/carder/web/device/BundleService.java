@@ -1,5 +1,7 @@
 package app.carder.web.device;
 
+import app.carder.core.attendance.Away;
+import app.carder.core.attendance.Noted;
 import app.carder.core.card.SetOutGate;
 import app.carder.core.evidence.WhomToWatch;
 import app.carder.core.evidence.WhomToWatch.Known;
@@ -11,6 +13,7 @@ import app.carder.core.watch.StepIn;
 import app.carder.core.wording.LanguageRules;
 import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
+import app.carder.web.attendance.AttendanceService;
 import app.carder.web.card.CardPictures;
 import app.carder.web.card.CardService;
 import app.carder.web.card.CardView;
@@ -29,6 +32,7 @@ import app.carder.web.device.BundleView.Point;
 import app.carder.web.device.BundleView.Statement;
 import app.carder.web.ladder.LadderService;
 import app.carder.web.ladder.LadderService.Proposed;
+import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -45,6 +49,7 @@ import app.carder.web.watchlog.WatchLogService;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -112,7 +117,12 @@ class BundleService {
     @Transactional(readOnly = true)
     BundleView of(Viewer viewer, Optional<UUID> roomId) {
         SettingId settingId = viewer.settingId();
-        RoomView room = roomId.map(id -> rooms.get(settingId, id)).orElseGet(() -> rooms.home(viewer));
+        List<RoomView> all = rooms.all(settingId);
+        RoomView room = all.stream()
+                .filter(one -> roomId.filter(one.id()::equals).isPresent())
+                .findFirst()
+                .or(() -> roomId.isPresent() ? Optional.empty() : RoomService.home(viewer, all))
+                .orElseThrow(NotFound::new);
         LocalDate today = settings.today(settingId);
         List<ChildView> own = children.inRoom(settingId, room.id());
         return new BundleView(
@@ -120,7 +130,7 @@ class BundleService {
                 viewer.name(),
                 settingId.value(),
                 new Named(room.id(), room.name()),
-                rooms.all(settingId).stream()
+                all.stream()
                         .filter(one -> border.mayEnter(viewer, List.of(one.id())))
                         .map(one -> new Named(one.id(), one.name()))
                         .toList(),
@@ -202,10 +212,23 @@ class BundleService {
                         one.child().name(),
                         one.child().pegMark().drawing(),
                         one.child().days().stream().map(DayOfWeek::getValue).toList(),
+                        day(one.child(), room, today),
                         one.child().homeLanguages(),
                         one.child().careWords(),
                         one.because().words()))
                 .toList();
+    }
+
+    private static BundleView.Day day(ChildView child, RoomView room, LocalDate today) {
+        Noted noted = child.notedOn(today);
+        return new BundleView.Day(
+                today.toString(),
+                AttendanceService.due(child, room, today)
+                        .map(LocalTime::toString)
+                        .orElse(""),
+                noted.arrivedAt().map(LocalTime::toString).orElse(""),
+                noted.leftAt().map(LocalTime::toString).orElse(""),
+                noted.away().map(Away::words).orElse(""));
     }
 
     private List<Card> cards(SettingId settingId, RoomView room, List<ChildView> own, LocalDate today) {

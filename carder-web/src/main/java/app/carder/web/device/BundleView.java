@@ -62,11 +62,30 @@ record BundleView(
      * @param mark drawing of its peg mark
      * @param days of the week on which it attends
      * @param languages at home
+     * @param day what is known of its day
      * @param care allergies, needs, the medical plan and medicine in words; empty where nothing is to be known
      * @param because why it is to be watched now
      */
     record Child(
-            UUID id, String name, String mark, List<Integer> days, String languages, String care, String because) {}
+            UUID id,
+            String name,
+            String mark,
+            List<Integer> days,
+            Day day,
+            String languages,
+            String care,
+            String because) {}
+
+    /**
+     * A child's day as it stood at the last contact. Times are hours and minutes; empty where there is none.
+     *
+     * @param on the day
+     * @param due when it was agreed to come
+     * @param arrived when it came
+     * @param left when it was fetched
+     * @param away why it does not come
+     */
+    record Day(String on, String due, String arrived, String left, String away) {}
 
     /**
      * A card.

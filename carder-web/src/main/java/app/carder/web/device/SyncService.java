@@ -1,7 +1,10 @@
 package app.carder.web.device;
 
+import app.carder.core.attendance.Pressed;
 import app.carder.core.watch.DeviceClock;
+import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
+import app.carder.web.attendance.AttendanceService;
 import app.carder.web.card.CardService;
 import app.carder.web.children.ChildService;
 import app.carder.web.device.SyncAnswer.Result;
@@ -21,6 +24,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -63,6 +67,8 @@ class SyncService {
     private final RefusedItems refusedItems;
     private final RoomService rooms;
     private final ChildService children;
+    private final AttendanceService attendance;
+    private final RoomBorder border;
     private final CardService deck;
     private final JsonMapper json;
     private final MessageSource messages;
@@ -81,6 +87,8 @@ class SyncService {
             RefusedItems refusedItems,
             RoomService rooms,
             ChildService children,
+            AttendanceService attendance,
+            RoomBorder border,
             CardService deck,
             JsonMapper json,
             MessageSource messages,
@@ -97,6 +105,8 @@ class SyncService {
         this.refusedItems = refusedItems;
         this.rooms = rooms;
         this.children = children;
+        this.attendance = attendance;
+        this.border = border;
         this.deck = deck;
         this.json = json;
         this.messages = messages;
@@ -259,6 +269,8 @@ class SyncService {
                         flush();
                         results.put(id, snapshot(snapshot));
                     }
+                    case "register" ->
+                        results.put(id, register(read(item, "register", RegisterItem.class, RegisterItem::id)));
                     case "photo" -> {
                         PhotoItem photo = read(item, "photo", PhotoItem.class, PhotoItem::id);
                         flush();
@@ -282,7 +294,7 @@ class SyncService {
                 throw MismatchedInputException.from(null, type, "There is no %s in it.".formatted(part));
             }
             T read = json.treeToValue(item.path(part), type);
-            if (!id.apply(read).toString().equals(id(item))) {
+            if (!id(item).equals(String.valueOf(id.apply(read)))) {
                 throw MismatchedInputException.from(null, type, "Its two ids differ.");
             }
             return read;
@@ -337,6 +349,28 @@ class SyncService {
             return isWritten(() -> observations.saveEach(viewer, item.id(), item.room(), item.byChild(), details), id)
                     ? Result.kept(id)
                     : refused(id, "sync.snapshot");
+        }
+
+        private Result register(RegisterItem item) {
+            String id = item.id().toString();
+            UUID child = item.child();
+            Instant at = item.at();
+            Pressed what = item.what();
+            if (!item.isComplete() || child == null || at == null || what == null || !mayNoteOf(child)) {
+                return refused(id, "sync.register");
+            }
+            Instant now = settings.now(viewer.settingId());
+            Instant corrected = deviceClock.correct(at);
+            return isWritten(() -> attendance.noteAt(viewer, child, corrected.isAfter(now) ? now : corrected, what), id)
+                    ? Result.kept(id)
+                    : refused(id, "sync.register");
+        }
+
+        private boolean mayNoteOf(UUID childId) {
+            return Optional.ofNullable(
+                            children.byId(viewer.settingId(), Set.of(childId)).get(childId))
+                    .filter(child -> border.mayEnter(viewer, List.of(child.roomId())))
+                    .isPresent();
         }
 
         /** Tried twice, because the same may be on its way twice; what still cannot be written never can be. */

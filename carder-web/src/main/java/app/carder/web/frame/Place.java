@@ -24,6 +24,7 @@ enum Place {
 
     RECORD("watch", "today.watch-and-record", "/watch/"),
     WRITE("watch", "today.write-an-observation", "/rooms/{room}/watch"),
+    REGISTER("watch", "attendance.title", "/rooms/{room}/register"),
 
     CHILDREN("sense", "common.children", "/rooms/{room}/children"),
     OVERRULED("sense", "setout.overruled.what-was-overruled", "/overruled"),

@@ -210,7 +210,7 @@ public class RoomPlanService {
     }
 
     private List<Integer> ages(SettingId settingId, UUID roomId) {
-        List<ChildView> all = children.inRoom(settingId, roomId);
+        List<ChildView> all = children.expected(settingId, roomId);
         LocalDate today = settings.today(settingId);
         List<Integer> most = List.of();
         for (int ahead = 0; ahead < DAYS_LOOKED_AT; ahead++) {

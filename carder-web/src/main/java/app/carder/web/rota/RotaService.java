@@ -253,7 +253,7 @@ public class RotaService {
     @Remembered({Area.PEOPLE, Area.PLACES})
     @Transactional(readOnly = true)
     public Map<LocalDate, Hours> hours(SettingId settingId, RoomView room, List<LocalDate> days) {
-        List<ChildView> all = children.inRoom(settingId, room.id());
+        List<ChildView> all = children.expected(settingId, room.id());
         List<ShiftView> hours = shifts(settingId, room.id());
         Set<UUID> doubtful = doubtful(settingId);
         List<AbsenceView> away = absences(settingId, settings.today(settingId).minusDays(60));
@@ -292,8 +292,8 @@ public class RotaService {
     /** Where the hours of a child and of the sessions have nothing in common, it may be there from the first of them to the last. */
     private static Due due(ChildView child, LocalDate day, LocalTime first, LocalTime last) {
         int months = Age.between(child.age().bornOn(), day).inMonths();
-        LocalTime from = child.arrives().orElse(first);
-        LocalTime until = child.leaves().orElse(last);
+        LocalTime from = child.arrivesOn(day).orElse(first);
+        LocalTime until = child.leavesOn(day).orElse(last);
         return until.isAfter(from)
                 ? new Due(child, months, from, until)
                 : new Due(child, months, until.isBefore(first) ? until : first, from.isAfter(last) ? from : last);

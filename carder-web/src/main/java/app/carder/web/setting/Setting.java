@@ -40,6 +40,7 @@ class Setting implements Persistable<UUID> {
     private Integer[] openOn;
     private LocalTime opens;
     private LocalTime closes;
+    private int askAfterMinutes;
     private boolean madeUp;
 
     @Column(name = "clock_ahead_s")
@@ -69,6 +70,7 @@ class Setting implements Persistable<UUID> {
                 .toArray(Integer[]::new);
         opens = details.premises().opens();
         closes = details.premises().closes();
+        askAfterMinutes = details.askAfterMinutes();
     }
 
     @Override
@@ -105,6 +107,7 @@ class Setting implements Persistable<UUID> {
                         Arrays.stream(openOn).map(DayOfWeek::of).collect(Collectors.toSet()),
                         opens,
                         closes),
+                askAfterMinutes,
                 madeUp,
                 Duration.ofSeconds(clockAheadSeconds));
     }

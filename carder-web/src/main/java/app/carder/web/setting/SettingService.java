@@ -96,6 +96,12 @@ public class SettingService {
         return local(id, now(id));
     }
 
+    /** All of them, for jobs that go through each. */
+    @Transactional(readOnly = true)
+    public List<SettingId> all() {
+        return settings.ids().stream().map(SettingId::new).toList();
+    }
+
     /** Those that are made up. */
     @Transactional(readOnly = true)
     public List<SettingView> madeUp() {

@@ -13,6 +13,7 @@ import java.util.Currency;
  * @param zone in which its days and hours are worked out
  * @param currency of its prices
  * @param premises what kind of place, where, and when it is open
+ * @param askAfterMinutes so long after a child was due it is asked after
  * @param madeUp whether it is made up, with a time of its own
  * @param clockAhead how far its time is ahead of the machine's; behind where it is less than nothing
  */
@@ -22,5 +23,6 @@ public record SettingView(
         ZoneId zone,
         Currency currency,
         Premises premises,
+        int askAfterMinutes,
         boolean madeUp,
         Duration clockAhead) {}

@@ -1,5 +1,6 @@
 package app.carder.web.settings;
 
+import app.carder.core.attendance.Presence;
 import app.carder.core.premises.Country;
 import app.carder.core.premises.Premises;
 import app.carder.core.premises.SettingKind;
@@ -24,6 +25,8 @@ import org.springframework.web.servlet.ModelAndView;
 /** What a setting is, as a form asks it. A time zone or a currency that is left blank is the country's. */
 public final class SettingForm {
 
+    private static final int MOST_MINUTES = 240;
+
     private SettingForm() {}
 
     /** What stands in a new form: a nursery in England, which most can leave as it is. */
@@ -36,7 +39,8 @@ public final class SettingForm {
         return with(Typed.nothing(), setting.premises())
                 .with("settingName", setting.name())
                 .with("timeZone", setting.zone().getId())
-                .with("currency", setting.currency().getCurrencyCode());
+                .with("currency", setting.currency().getCurrencyCode())
+                .with("askAfter", setting.askAfterMinutes());
     }
 
     private static Typed with(Typed typed, Premises premises) {
@@ -92,6 +96,9 @@ public final class SettingForm {
         }
         Optional<LocalTime> opens = typed.time("opens", errors);
         Optional<LocalTime> closes = typed.time("closes", errors);
+        Optional<Integer> askAfter = typed.text("askAfter").isEmpty()
+                ? Optional.of((int) Presence.ASKED_AFTER.toMinutes())
+                : Typed.whole("askAfter", typed.text("askAfter"), 0, MOST_MINUTES, errors);
         if (errors.any()) {
             return Optional.empty();
         }
@@ -105,7 +112,8 @@ public final class SettingForm {
                             country.orElseThrow().code(),
                             openOn,
                             opens.orElseThrow(),
-                            closes.orElseThrow())));
+                            closes.orElseThrow()),
+                    askAfter.orElseThrow()));
         } catch (IllegalArgumentException refused) {
             errors.add("closes", "settings.hours", Refused.why(refused).words());
             return Optional.empty();

@@ -3,6 +3,7 @@ package app.carder.web.today;
 import app.carder.core.ratio.Staffing;
 import app.carder.core.week.DayStrip;
 import app.carder.core.week.ProtectedPlay;
+import app.carder.web.attendance.AttendanceService;
 import app.carder.web.card.CardService;
 import app.carder.web.card.CardSummary;
 import app.carder.web.children.ChildService;
@@ -48,6 +49,7 @@ class TodayService {
 
     private final SetOutService setOuts;
     private final ChildService children;
+    private final AttendanceService attendance;
     private final ObservationService observations;
     private final WeekService weeks;
     private final CardService deck;
@@ -59,6 +61,7 @@ class TodayService {
     TodayService(
             SetOutService setOuts,
             ChildService children,
+            AttendanceService attendance,
             ObservationService observations,
             WeekService weeks,
             CardService deck,
@@ -68,6 +71,7 @@ class TodayService {
             OccasionService occasions) {
         this.setOuts = setOuts;
         this.children = children;
+        this.attendance = attendance;
         this.observations = observations;
         this.weeks = weeks;
         this.deck = deck;
@@ -115,6 +119,7 @@ class TodayService {
                         .filter(one -> one.isDue(today))
                         .toList(),
                 attending,
+                open ? attendance.noWord(settingId, room, now) : List.of(),
                 unseen(settingId, attending));
     }
 

@@ -35,6 +35,7 @@ import java.util.UUID;
  * @param preparation what is due to be prepared and not ticked
  * @param looks long investigations that are due to be looked at
  * @param attending children of the shown day
+ * @param noWord children who should be here by now, and of whom nobody said anything
  * @param unseen children of the shown day, the longest since anybody wrote about them first
  */
 record TodayView(
@@ -53,6 +54,7 @@ record TodayView(
         List<ListView.Item> preparation,
         List<InvestigationView> looks,
         List<ChildView> attending,
+        List<ChildView> noWord,
         List<Unseen> unseen) {
 
     TodayView {
@@ -64,6 +66,7 @@ record TodayView(
         preparation = List.copyOf(preparation);
         looks = List.copyOf(looks);
         attending = List.copyOf(attending);
+        noWord = List.copyOf(noWord);
         unseen = List.copyOf(unseen);
     }
 

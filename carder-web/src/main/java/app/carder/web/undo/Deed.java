@@ -48,6 +48,7 @@ public enum Deed {
 
     OBSERVATION_CHANGED,
     CHILD_CHANGED,
+    ATTENDANCE_NOTED,
     JOURNAL_CHANGED(true),
 
     /** What was done was taken back. */

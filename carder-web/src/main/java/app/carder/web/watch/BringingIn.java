@@ -79,7 +79,10 @@ class BringingIn {
                         .anyMatch(one -> Folding.folded(one).equals(folded)))
                 .toList();
         if (found.size() != 1) {
-            wrong.add(Said.of(found.isEmpty() ? "earlier-notes.child-unknown" : "earlier-notes.child-twice", name));
+            wrong.add(
+                    found.isEmpty()
+                            ? Said.of("earlier-notes.child-unknown", name)
+                            : Said.of("earlier-notes.child-twice", name));
         }
         return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
     }

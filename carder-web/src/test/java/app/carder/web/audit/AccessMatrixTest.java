@@ -77,6 +77,12 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/children/import/rows",
                 "GET /rooms/{roomId}/children/template.csv",
                 "GET /rooms/{roomId}/pegs",
+                "GET /rooms/{roomId}/register",
+                "POST /children/{childId}/register",
+                "GET /rooms/{roomId}/register.csv",
+                "GET /rooms/{roomId}/register.pdf",
+                "GET /rooms/{roomId}/evacuation.pdf",
+                "GET /evacuation.pdf",
                 "POST /children/{childId}/peg",
                 "GET /materials",
                 "GET /materials/new",
@@ -554,6 +560,7 @@ class AccessMatrixTest extends WebTest {
                 .param("style", "FREE_FLOW")
                 .param("language", route.endsWith("/look") ? "de" : "english")
                 .param("mark", "WHISTLE")
+                .param("what", "nothing")
                 .param("source", "")
                 .param("purpose", "WEEK")
                 .param("theme", "dark")

@@ -66,6 +66,9 @@ class MalformedItemsTest extends WebTest {
             database.update("delete from observation where id = ?", observation);
         }
         database.update("delete from watch_entry where device_id = ?", device);
+        database.update(
+                "update attendance set arrived_at = '08:00', left_at = null, away = null where child_id = ?",
+                child("Quentin"));
     }
 
     static Stream<String> fieldsOfEntries() {
@@ -98,6 +101,41 @@ class MalformedItemsTest extends WebTest {
         assertThat(get("hamish", "/rooms/" + room("Loft") + "/watched.csv").text())
                 .as("no cell that a table program takes for a formula")
                 .doesNotContain(",=HYPERLINK", ",\"=HYPERLINK");
+    }
+
+    static Stream<String> fieldsOfPresses() {
+        return fields(RegisterItem.class);
+    }
+
+    @ParameterizedTest
+    @MethodSource("fieldsOfPresses")
+    void aPressInTheRegisterWithAnOddFieldHoldsNothingUpAndSpoilsNoPage(String field) {
+        List<Map<String, Object>> items = new ArrayList<>(List.of(press()));
+        for (Object odd : ODD) {
+            Map<String, Object> press = press();
+            press.put(field, odd);
+            items.add(press);
+        }
+        items.add(press());
+
+        List<String> states = sync("register", items);
+
+        assertThat(states).containsOnly("KEPT", "REFUSED");
+        assertThat(List.of(states.get(0), states.get(states.size() - 1))).containsOnly("KEPT");
+        assertThat(get("hamish", "/rooms/" + room("Loft") + "/register").status())
+                .isEqualTo(200);
+    }
+
+    private Map<String, Object> press() {
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID(),
+                "child",
+                child("Quentin"),
+                "what",
+                "ARRIVED",
+                "at",
+                clock.instant().toString()));
     }
 
     static Stream<String> fieldsOfSnapshots() {

@@ -501,4 +501,53 @@ class SyncTest extends WebTest {
 
         assertThat(answer.response().getHeader("Clear-Site-Data")).isEqualTo("\"cache\"");
     }
+
+    private Map<String, Object> press(String child, String what, Instant at) {
+        return item(
+                "register",
+                new HashMap<>(
+                        Map.of("id", UUID.randomUUID(), "child", child(child), "what", what, "at", at.toString())));
+    }
+
+    private String dayOf(String child) {
+        return database
+                .queryForList(
+                        "select concat_ws(' ', arrived_at, left_at, away) from attendance where child_id = ? and on_day = ?",
+                        String.class,
+                        child(child),
+                        settings.today(new SettingId(id("select setting_id from child where id = ?", child(child)))))
+                .stream()
+                .findFirst()
+                .orElse("");
+    }
+
+    @Test
+    void whoCameAndWhoWasFetchedComesFromADeviceInWhateverOrderAndNeverTwice() {
+        Instant now = clock.instant();
+        Map<String, Object> came = press("Florian", "ARRIVED", now.minus(Duration.ofMinutes(40)));
+        Map<String, Object> left = press("Florian", "LEFT", now.minus(Duration.ofMinutes(5)));
+        try {
+            assertThat(states(sync("hamish", 0, List.of(left)))).containsExactly("KEPT");
+            assertThat(dayOf("Florian")).isEqualTo("10:00:00");
+            assertThat(states(sync("tobias", 0, List.of(came, left, came)))).containsOnly("KEPT");
+            assertThat(dayOf("Florian")).isEqualTo("09:25:00 10:00:00");
+
+            sync("hamish", -3_600_000, List.of(press("Florian", "AWAY", now.plus(Duration.ofMinutes(58)))));
+            assertThat(dayOf("Florian"))
+                    .as("pressed by a clock that is an hour ahead")
+                    .isEqualTo("NO_REASON");
+        } finally {
+            database.update("delete from attendance where child_id = ?", child("Florian"));
+        }
+    }
+
+    @Test
+    void nobodyNotesTheDayOfAChildInARoomThatTheyDoNotWorkInFromADevice() {
+        String before = dayOf("Anouk");
+
+        JsonNode answer = sync("ravi", 0, List.of(press("Anouk", "LEFT", clock.instant())));
+
+        assertThat(states(answer)).containsExactly("REFUSED");
+        assertThat(dayOf("Anouk")).isEqualTo(before).isNotEmpty();
+    }
 }

@@ -270,7 +270,7 @@ class UndoTest extends WebTest {
         change(record + "/edit", record + "/edit", "interests", "keys, locks, hinges");
         assertThat(get("tobias", record).page().select("dl.about").text()).contains("hinges");
 
-        undo("tobias", get("tobias", "/day-history").page().selectFirst("form.undo, form[action*=undo]"));
+        undo("tobias", get("tobias", "/day-history").page().selectFirst("form:has([aria-label*=Delphine])"));
 
         assertThat(get("tobias", record).page().select("dl.about").text()).isEqualTo(before);
         assertThat(get("ravi", "/day-history").text()).doesNotContain("the record of Delphine");
@@ -393,6 +393,7 @@ class UndoTest extends WebTest {
         not.put("/staff/{accountId}/sessions/end", "they sign in again");
         not.put("/staff/{accountId}/close", "opened with the button beside it");
         not.put("/staff/{accountId}", "the form is beside it");
+        not.put("/settings/rooms/{roomId}", "the form is beside it");
         not.put("/drafts/forget", "asked for by the page after saving");
         not.put("/proposals/{proposalId}/stop", "suggest again with the button beside it");
         not.put("/rooms/{roomId}/framework", "the form is beside it");
