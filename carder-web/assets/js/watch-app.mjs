@@ -41,6 +41,8 @@ class App {
     one("[data-lock]").hidden = false;
     this.bundle = await vault.get("bundle");
     const kept = await vault.get("place");
+    // A clock that was wrong at the last contact is wrong still, until another contact says how.
+    this.sync.clock ??= await vault.plain("clock");
     await this.log.restore();
     if (this.bundle) {
       this.chosen = new Set((kept?.chosen ?? []).filter(id => this.child(id).id));
@@ -80,6 +82,11 @@ class App {
     return this.bundle?.clockAheadMs ?? 0;
   }
 
+  /** The nursery's time, in milliseconds, whatever the clock of the device says. */
+  get right() {
+    return Date.now() + this.ahead + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
+  }
+
   /** Seconds since midnight and the day of the week, in the setting's zone. */
   now() {
     const zone = this.bundle.zoneId;
@@ -87,16 +94,14 @@ class App {
       this.wallClock = {zone, format: new Intl.DateTimeFormat("en-GB", {timeZone: zone, weekday: "short",
         hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23"})};
     }
-    const right = Date.now() + this.ahead + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
-    const parts = Object.fromEntries(this.wallClock.format.formatToParts(right).map(part => [part.type, part.value]));
+    const parts = Object.fromEntries(this.wallClock.format.formatToParts(this.right).map(part => [part.type, part.value]));
     return {weekday: ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].indexOf(parts.weekday) + 1,
       second: Number(parts.hour) * 3600 + Number(parts.minute) * 60 + Number(parts.second)};
   }
 
   /** The nursery's day, such as 2026-05-06. */
   today() {
-    const right = Date.now() + this.ahead + (this.sync.clock?.wrong ? this.sync.clock.offset : 0);
-    return new Intl.DateTimeFormat("sv-SE", {timeZone: this.bundle.zoneId}).format(right);
+    return new Intl.DateTimeFormat("sv-SE", {timeZone: this.bundle.zoneId}).format(this.right);
   }
 
   /** The nursery's time: 09:05. */

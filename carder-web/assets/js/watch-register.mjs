@@ -5,31 +5,34 @@ import {nextId} from "./uuid.mjs";
 
 const KEPT = "register";
 
-/** What is known of a child's day: what was pressed here counts until the server has told of it. */
-export function today(day, on, mark) {
-  const known = day?.on === on ? day : {due: "", arrived: "", left: "", away: ""};
-  if (!mark) return known;
-  const {due} = known;
-  if (mark.what === "ARRIVED") return {due, arrived: mark.time, left: "", away: ""};
-  if (mark.what === "LEFT") return {due, arrived: known.arrived, left: mark.time, away: ""};
-  if (mark.what === "AWAY") return {due, arrived: "", left: "", away: "–"};
-  return {due, arrived: "", left: "", away: ""};
+/** What is known of a child's day: what was pressed here counts until the server has told of it. What it told of another day says nothing. */
+export function today(day, on, marks = []) {
+  return marks.reduce(after, day?.on === on ? day : {due: "", arrived: "", left: "", away: "", untold: true});
 }
 
-/** Where a child is: here, gone, away, expected or notDue. */
-export function where({due, arrived, left, away}) {
+function after({due, arrived, left, untold}, {what, time}) {
+  const blank = {due, untold, arrived: "", left: "", away: ""};
+  if (what === "ARRIVED") return {...blank, arrived: time};
+  if (what === "LEFT") return {...blank, arrived, left: time};
+  if (what === "AWAY") return {...blank, away: "–"};
+  return left ? {...blank, arrived} : blank;
+}
+
+/** Where a child is: here, gone, away, expected, notDue, or unknown without a contact that day. */
+export function where({due, arrived, left, away, untold}) {
   if (left) return "gone";
   if (arrived) return "here";
   if (away) return "away";
+  if (untold) return "unknown";
   return due ? "expected" : "notDue";
 }
 
-/** Whoever may be in the house: whoever is here, and whoever was expected and has not been noted. */
-export const mayBeInside = state => state === "here" || state === "expected";
+/** Whoever may be in the house: whoever is here, whoever was expected and has not been noted, and everyone of whom nothing is known. */
+export const mayBeInside = state => ["here", "expected", "unknown"].includes(state);
 
-const ORDER = ["expected", "here", "gone", "away", "notDue"];
-const PRESSES = {expected: ["ARRIVED", "AWAY"], here: ["LEFT", "NOTHING"], gone: ["ARRIVED", "NOTHING"], away: ["ARRIVED"], notDue: ["ARRIVED"]};
-const SAID = {ARRIVED: "arrived", AWAY: "doesNotCome", LEFT: "fetched", NOTHING: "wrong"};
+const ORDER = ["unknown", "expected", "here", "gone", "away", "notDue"];
+const PRESSES = {unknown: ["ARRIVED", "AWAY"], expected: ["ARRIVED", "AWAY"], here: ["LEFT", "TAKEN_BACK"], gone: ["TAKEN_BACK", "ARRIVED"], away: ["ARRIVED"], notDue: ["ARRIVED"]};
+const SAID = {ARRIVED: "arrived", AWAY: "doesNotCome", LEFT: "fetched", TAKEN_BACK: "wrong"};
 
 export class RegisterScreen {
   constructor(app) {
@@ -89,10 +92,9 @@ export class RegisterScreen {
 
   line({child, day, state}) {
     const at = {expected: day.due, here: day.arrived, gone: day.left}[state] ?? "";
-    return el("li", {class: state},
-      el("span", {class: "hand-name"}, ...peg(child)),
-      el("span", {class: "hint"}, words(this.root, state, {at, why: day.away})),
-      ...PRESSES[state].map((what, first) => el("button", {type: "button", class: first ? "button small" : "action", "data-press": what, "data-child": child.id},
+    return el("li", {},
+      el("span", {class: "hand-who"}, el("span", {class: "hand-name"}, ...peg(child)), el("span", {class: "hint"}, words(this.root, state, {at, why: day.away}))),
+      ...PRESSES[state].map(what => el("button", {type: "button", class: state === "expected" && what === "ARRIVED" ? "action" : "button", "data-press": what, "data-child": child.id},
         words(this.root, SAID[what]), el("span", {class: "sr"}, ` ${child.name}`))));
   }
 
@@ -118,7 +120,7 @@ export class RegisterScreen {
   /** Kept here first, then sent: a press is never lost. */
   async press(child, what) {
     const id = nextId();
-    this.marks[child] = {what, time: this.app.timeOfDay()};
+    this.marks[child] = [...this.marks[child] ?? [], {what, time: this.app.timeOfDay()}];
     this.draw();
     this.app.sync.adding(1);
     await this.app.log.line.add(() => vault.put(KEPT, {on: this.app.today(), marks: this.marks}));

@@ -107,7 +107,11 @@ export class Sync {
     if (!answer.ok) throw {state: "offline"};
     const contact = await answer.json();
     const receivedAt = Date.now();
-    if (receivedAt >= sentAt) this.clock = measure(sentAt, Date.parse(contact.serverAt), receivedAt);
+    if (receivedAt >= sentAt) {
+      const {offset, uncertainty, wrong} = measure(sentAt, Date.parse(contact.serverAt), receivedAt);
+      this.clock = {offset, uncertainty, wrong};
+      await vault.setPlain("clock", this.clock);
+    }
     this.token = {[contact.tokenHeader]: contact.token, "X-Requested-By": "fetch"};
     await vault.setPlain("server", contact.seal);
     if (contact.person) {

@@ -33,11 +33,14 @@ public enum Pressed {
             return Noted.away(Away.NO_REASON);
         }
     },
-    /** What was noted was wrong. */
-    NOTHING {
+    /** The last that was noted was wrong: whoever was not fetched after all is still here. */
+    TAKEN_BACK {
         @Override
         public Noted after(Noted noted, LocalTime at) {
-            return Noted.NOTHING;
+            return noted.leftAt()
+                    .flatMap(left -> noted.arrivedAt())
+                    .map(Noted.NOTHING::arrived)
+                    .orElse(Noted.NOTHING);
         }
     };
 

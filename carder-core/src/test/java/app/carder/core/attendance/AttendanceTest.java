@@ -114,6 +114,10 @@ class AttendanceTest {
         assertThat(Pressed.ARRIVED.before(Noted.away(Away.ILL), LocalTime.of(9, 0)))
                 .isEqualTo(Noted.away(Away.ILL));
         Noted here = Noted.NOTHING.arrived(LocalTime.of(10, 0));
+        assertThat(Pressed.TAKEN_BACK.after(here.left(LocalTime.of(12, 0), "Aunt"), LocalTime.of(12, 5)))
+                .as("not fetched after all")
+                .isEqualTo(here);
+        assertThat(Pressed.TAKEN_BACK.after(here, LocalTime.of(12, 5))).isEqualTo(Noted.NOTHING);
         for (Pressed late : Pressed.values()) {
             assertThat(late.before(here, LocalTime.of(9, 0))).isEqualTo(here);
         }

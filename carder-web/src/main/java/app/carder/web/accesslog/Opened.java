@@ -8,7 +8,7 @@ import java.util.Optional;
 enum Opened {
     REGISTER("/rooms/{roomId}/register", "/children/{childId}/register", "/rooms/{roomId}/evacuation", "/evacuation"),
     AT_PLAY("/children/{childId}/play"),
-    CARERS("/children/{childId}/carers"),
+    CARERS("/children/{childId}/carers", "/children/{childId}/before-sending", "/carers"),
     CHILD("/children/{childId}"),
     CHILDREN("/children", "/rooms/{roomId}/children", "/rooms/{roomId}/pegs"),
     CARD_USE("/cards/{cardId}/play"),

@@ -2,6 +2,7 @@ package app.carder.web.attendance;
 
 import app.carder.core.attendance.Away;
 import app.carder.core.attendance.Noted;
+import app.carder.core.attendance.Pressed;
 import app.carder.core.said.Dates;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -109,7 +110,7 @@ class RegisterController {
                         .orElse(Away.NO_REASON);
                 yield noted -> Noted.away(why);
             }
-            case "nothing" -> noted -> Noted.NOTHING;
+            case "nothing" -> noted -> Pressed.TAKEN_BACK.after(noted, at);
             default -> throw new NotFound();
         };
     }

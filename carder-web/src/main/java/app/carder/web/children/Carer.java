@@ -4,6 +4,8 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -16,19 +18,30 @@ class Carer extends ScopedRecord {
     private String email;
     private String phone;
     private @Nullable UUID accountId;
+    private @Nullable LocalDate readsUntil;
 
     protected Carer() {}
 
     Carer(SettingId settingId, UUID childId, CarerContact contact, @Nullable UUID accountId) {
         super(Ids.next(), settingId);
         this.childId = childId;
-        this.name = contact.name();
-        this.email = contact.email();
-        this.phone = contact.phone();
         this.accountId = accountId;
+        describe(contact);
+    }
+
+    final void describe(CarerContact contact) {
+        name = contact.name();
+        email = contact.email();
+        phone = contact.phone();
+        readsUntil = contact.readsUntil().orElse(null);
+    }
+
+    /** May read no more after a day. */
+    void end(LocalDate lastDay) {
+        readsUntil = lastDay;
     }
 
     CarerView view() {
-        return new CarerView(getId(), childId, name, email, phone);
+        return new CarerView(getId(), childId, name, email, phone, Optional.ofNullable(readsUntil));
     }
 }

@@ -79,12 +79,14 @@ class Child extends ScopedRecord {
     private @Nullable UUID movesTo;
     private @Nullable LocalDate movesOn;
     private String mayFetch;
+    private String beforeSending;
 
     protected Child() {}
 
     Child(SettingId settingId, UUID roomId, ChildDetails details) {
         super(Ids.next(), settingId);
         this.roomId = roomId;
+        beforeSending = "";
         describe(details);
     }
 
@@ -164,6 +166,11 @@ class Child extends ScopedRecord {
         pegMark = mark;
     }
 
+    /** What is to be known before anything about it is sent. */
+    void warnBeforeSending(String words) {
+        beforeSending = words;
+    }
+
     int version() {
         return version;
     }
@@ -206,6 +213,7 @@ class Child extends ScopedRecord {
         said.put("moves up into", movesTo == null ? "" : movesTo.toString());
         said.put("moves up on", movesOn == null ? "" : movesOn.toString());
         said.put("who may fetch", mayFetch);
+        said.put("before sending", beforeSending);
         return said;
     }
 
@@ -227,6 +235,7 @@ class Child extends ScopedRecord {
                 noted,
                 move(),
                 mayFetch,
+                beforeSending,
                 version);
     }
 

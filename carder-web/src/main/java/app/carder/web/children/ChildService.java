@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
@@ -191,21 +192,51 @@ public class ChildService {
         return carer.view();
     }
 
-    /** The carers of a child. */
+    /** Corrects what is known of a carer, and until when they may read. */
+    @Transactional
+    void changeCarer(SettingId settingId, UUID carerId, CarerContact contact) {
+        findCarer(settingId, carerId).describe(contact);
+    }
+
+    /** From now on a carer reads nothing more, whatever they have open, and nothing is sent to them. */
+    @Transactional
+    void endCarer(SettingId settingId, UUID carerId) {
+        findCarer(settingId, carerId).end(settings.today(settingId).minusDays(1));
+    }
+
+    private Carer findCarer(SettingId settingId, UUID carerId) {
+        return carers.findByIdAndSettingId(carerId, settingId).orElseThrow(NotFound::new);
+    }
+
+    /** The carers of a child who may read and be written to today. */
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<CarerView> carersOf(SettingId settingId, UUID childId) {
+        return everyCarerOf(settingId, childId).stream()
+                .filter(today(settingId))
+                .toList();
+    }
+
+    /** The same with those who may not any more. */
+    @Transactional(readOnly = true)
+    public List<CarerView> everyCarerOf(SettingId settingId, UUID childId) {
         return carers.findBySettingIdAndChildIdOrderByName(settingId, childId, CARERS).stream()
                 .map(Carer::view)
                 .toList();
     }
 
-    /** The carers of some children, by child. */
+    private Predicate<CarerView> today(SettingId settingId) {
+        LocalDate today = settings.today(settingId);
+        return carer -> carer.reads(today);
+    }
+
+    /** The carers of some children who may read today, by child. */
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public Map<UUID, List<CarerView>> carersOf(SettingId settingId, Collection<UUID> childIds) {
         return carers.findBySettingIdAndChildIdInOrderByName(settingId, childIds).stream()
                 .map(Carer::view)
+                .filter(today(settingId))
                 .collect(Collectors.groupingBy(CarerView::childId));
     }
 
@@ -216,12 +247,10 @@ public class ChildService {
      */
     @Transactional(readOnly = true)
     public CarerView carer(SettingId settingId, UUID carerId) {
-        return carers.findByIdAndSettingId(carerId, settingId)
-                .orElseThrow(NotFound::new)
-                .view();
+        return findCarer(settingId, carerId).view();
     }
 
-    /** Some carers, by id. */
+    /** Some carers, by id, whether they may read any more or not. */
     @Transactional(readOnly = true)
     public Map<UUID, CarerView> carersById(SettingId settingId, Collection<UUID> ids) {
         return carers.findBySettingIdAndIdIn(settingId, ids).stream()
@@ -229,12 +258,13 @@ public class ChildService {
                 .collect(Collectors.toMap(CarerView::id, Function.identity()));
     }
 
-    /** The carers that one account stands for: one for each of its children. */
+    /** The carers that one account stands for and reads as today: one for each of its children. */
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<CarerView> carersOfAccount(SettingId settingId, UUID accountId) {
         return carers.findBySettingIdAndAccountId(settingId, accountId, CARERS).stream()
                 .map(Carer::view)
+                .filter(today(settingId))
                 .toList();
     }
 
@@ -257,6 +287,19 @@ public class ChildService {
     private void hang(Viewer viewer, Child child, PegMark mark) {
         Map<String, String> before = child.said();
         child.hang(mark);
+        history.keep(viewer, "child", child.getId(), before, child.said());
+    }
+
+    /**
+     * Keeps what is to be known before anything about a child is sent.
+     *
+     * @throws NotFound if the setting has no such child
+     */
+    @Transactional
+    void warnBeforeSending(Viewer viewer, UUID childId, String words) {
+        Child child = find(viewer.settingId(), childId);
+        Map<String, String> before = child.said();
+        child.warnBeforeSending(words);
         history.keep(viewer, "child", child.getId(), before, child.said());
     }
 

@@ -39,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param noted what was noted of its days, from today on
  * @param move into which room it moves up, and when
  * @param mayFetch who may fetch it, and the word that they say; empty where nobody wrote it down
+ * @param beforeSending a court order or a wish that whoever sends anything must know; empty where there is none
  * @param version of the record
  */
 public record ChildView(
@@ -57,6 +58,7 @@ public record ChildView(
         Map<LocalDate, Noted> noted,
         Optional<Move> move,
         String mayFetch,
+        String beforeSending,
         int version) {
 
     /** The first name and every other one. */
@@ -102,6 +104,7 @@ public record ChildView(
                 there,
                 move,
                 mayFetch,
+                beforeSending,
                 version);
     }
 

@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 final class MailAddress {
 
     /** The longest that mail is sent to: RFC 5321, from memory. */
-    private static final int LONGEST = 254;
+    static final int LONGEST = 254;
 
     /** Each character can be at one place of the pattern only, so that no text takes long. */
     private static final Pattern FORM = Pattern.compile("^[^@\\s]+@[^@\\s.]+(?:\\.[^@\\s.]+)+$");

@@ -103,7 +103,7 @@ public class FamilyService {
      * carer's earlier link to the same journal is taken back.
      *
      * @return the codes to hand over
-     * @throws NotFound if a carer is not one of the child's, or the journal is not approved
+     * @throws NotFound if a carer is not one of the child's who may read and has an address, or the journal is not approved
      */
     @Transactional
     public List<LinkCode> invite(SettingId settingId, UUID journalId, Collection<UUID> carerIds) {
@@ -117,7 +117,9 @@ public class FamilyService {
         UUID roomId = children.get(settingId, sheet.childId()).roomId();
         List<LinkCode> codes = new ArrayList<>();
         for (UUID carerId : carerIds) {
-            CarerView carer = Optional.ofNullable(ofChild.get(carerId)).orElseThrow(NotFound::new);
+            CarerView carer = Optional.ofNullable(ofChild.get(carerId))
+                    .filter(found -> !found.email().isEmpty())
+                    .orElseThrow(NotFound::new);
             earlier.stream()
                     .filter(found -> found.carerId().equals(carerId))
                     .forEach(found -> found.revoke(clock.instant()));
@@ -161,7 +163,7 @@ public class FamilyService {
                         Required.from(carers, invitation.carerId()).name(),
                         settings.local(settingId, invitation.sentAt()),
                         settings.local(settingId, invitation.expiresAt()),
-                        invitation.stateAt(clock.instant())))
+                        state(invitation)))
                 .toList();
     }
 
@@ -181,10 +183,15 @@ public class FamilyService {
      */
     @Transactional(readOnly = true)
     InvitationState state(String token) {
-        return invitations
-                .findByTokenHash(LinkSecrets.hash(token))
-                .orElseThrow(NotFound::new)
-                .stateAt(clock.instant());
+        return state(invitations.findByTokenHash(LinkSecrets.hash(token)).orElseThrow(NotFound::new));
+    }
+
+    /** Whoever may not read any more has no link that opens. */
+    private InvitationState state(Invitation invitation) {
+        SettingId settingId = invitation.settingId();
+        return children.carer(settingId, invitation.carerId()).reads(settings.today(settingId))
+                ? invitation.stateAt(clock.instant())
+                : InvitationState.REVOKED;
     }
 
     /**
@@ -198,13 +205,13 @@ public class FamilyService {
     Opening open(String token, String code, Optional<String> cookie, String words) {
         Invitation invitation =
                 invitations.readByTokenHash(LinkSecrets.hash(token)).orElseThrow(NotFound::new);
-        InvitationState state = invitation.stateAt(clock.instant());
+        InvitationState state = state(invitation);
         if (state != InvitationState.OPEN) {
             return new Opening.Shut(state);
         }
         if (!passwords.matches(code, invitation.codeHash())) {
             invitation.countWrongCode();
-            InvitationState now = invitation.stateAt(clock.instant());
+            InvitationState now = state(invitation);
             return now == InvitationState.OPEN ? new Opening.WrongCode(invitation.triesLeft()) : new Opening.Shut(now);
         }
         SettingId settingId = invitation.settingId();
@@ -226,7 +233,7 @@ public class FamilyService {
     Optional<Opening.Opened> reopen(String token, Optional<String> cookie) {
         Invitation invitation =
                 invitations.findByTokenHash(LinkSecrets.hash(token)).orElseThrow(NotFound::new);
-        if (invitation.isRevoked()) {
+        if (state(invitation) == InvitationState.REVOKED) {
             return Optional.empty();
         }
         return browsers.resume(cookie)

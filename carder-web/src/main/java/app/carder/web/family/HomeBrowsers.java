@@ -10,6 +10,7 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
@@ -85,6 +86,7 @@ class HomeBrowsers {
     private Optional<Viewer> viewer(HomeBrowser browser) {
         return readers.findBySettingIdAndBrowserIdAndEndedAtIsNull(browser.settingId(), browser.getId()).stream()
                 .map(reader -> children.carer(browser.settingId(), reader.carerId()))
+                .filter(carer -> carer.reads(settings.today(browser.settingId())))
                 .findFirst()
                 .map(carer -> Viewer.ofBrowser(carer.id(), browser.settingId(), carer.name(), browser.getId()));
     }
@@ -117,7 +119,7 @@ class HomeBrowsers {
                 .anyMatch(reader -> reader.carerId().equals(carerId));
     }
 
-    /** The carers that an open browser reads for: one for each child. */
+    /** The carers that an open browser reads for today: one for each child. */
     @Transactional(readOnly = true)
     List<CarerView> carers(SettingId settingId, UUID browserId) {
         if (browsers.findByIdAndSettingId(browserId, settingId)
@@ -128,7 +130,10 @@ class HomeBrowsers {
         List<UUID> ids = readers.findBySettingIdAndBrowserIdAndEndedAtIsNull(settingId, browserId).stream()
                 .map(HomeReader::carerId)
                 .toList();
-        return List.copyOf(children.carersById(settingId, ids).values());
+        LocalDate today = settings.today(settingId);
+        return children.carersById(settingId, ids).values().stream()
+                .filter(carer -> carer.reads(today))
+                .toList();
     }
 
     /** The open browsers of some carers, the oldest first. */

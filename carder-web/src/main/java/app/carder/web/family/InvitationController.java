@@ -48,12 +48,19 @@ class InvitationController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("journalId") UUID journalId,
             @RequestParam MultiValueMap<String, String> parameters) {
-        List<UUID> carers = Typed.of(parameters).ids("carer");
+        Typed typed = Typed.of(parameters);
+        List<UUID> carers = typed.ids("carer");
         FormErrors errors = new FormErrors();
-        if (!journals.sheet(viewer.settingId(), journalId).approved()) {
+        JournalSheet sheet = journals.sheet(viewer.settingId(), journalId);
+        if (!sheet.approved()) {
             errors.add("carer", "invitation.notApproved");
         } else if (carers.isEmpty()) {
             errors.add("carer", "invitation.carer.missing");
+        } else if (!typed.ticked("read")
+                && !children.get(viewer.settingId(), sheet.childId())
+                        .beforeSending()
+                        .isEmpty()) {
+            errors.add("read", "invitation.read");
         }
         if (errors.any()) {
             return page(viewer, journalId, errors);
@@ -85,6 +92,9 @@ class InvitationController {
         page.addObject("sheet", sheet);
         List<CarerView> carers = children.carersOf(viewer.settingId(), sheet.childId());
         page.addObject("carers", carers);
+        page.addObject(
+                "beforeSending",
+                children.get(viewer.settingId(), sheet.childId()).beforeSending());
         page.addObject(
                 "browsers",
                 browsers.of(

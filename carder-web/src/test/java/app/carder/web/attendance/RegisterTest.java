@@ -9,12 +9,15 @@ import app.carder.web.setting.SettingId;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -26,15 +29,24 @@ class RegisterTest extends WebTest {
     @Autowired
     private ChildService children;
 
+    private List<Map<String, Object>> before = List.of();
+
+    @BeforeEach
+    void keepTheDay() {
+        before = database.queryForList("select * from attendance");
+    }
+
     @AfterEach
     void putTheDayBack() {
-        database.update(
-                "delete from attendance where noted_by not in ('Tobias Renn', 'Precious Adeyemi', 'Marguerite Lisle')");
-        database.update("delete from attendance where child_id = ?", child("Florian"));
-        database.update(
-                "update attendance set arrived_at = '08:00', left_at = null, fetched_by = '', away = null where child_id in (?, ?)",
-                child("Anouk"),
-                child("Bram"));
+        database.update("delete from attendance");
+        for (Map<String, Object> row : before) {
+            database.update(
+                    "insert into attendance (%s) values (%s)"
+                            .formatted(
+                                    String.join(", ", row.keySet()),
+                                    String.join(", ", Collections.nCopies(row.size(), "?"))),
+                    row.values().toArray());
+        }
         database.update(
                 "update child set ends_on = null, starts_on = '2025-10-06', moves_to = null, moves_on = null, other_hours = '{}', room_id = ? where id = ?",
                 room("Nook"),
@@ -124,8 +136,7 @@ class RegisterTest extends WebTest {
 
     @Test
     void whoeverIsMissingWithoutAWordIsToldOnTodayAndCountsAsHere() {
-        assertThat(get("tobias", "/").page().select(".now-panel").text())
-                .contains("No word from Florian, due by now.");
+        assertThat(get("tobias", "/").page().select(".now-panel").text()).contains("No word from Florian, due by now.");
 
         note(child("Florian"), "what", "away", "why", "HOLIDAY");
         assertThat(get("tobias", "/").page().select(".now-panel").text()).doesNotContain("No word");

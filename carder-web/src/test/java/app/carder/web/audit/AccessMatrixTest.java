@@ -245,6 +245,10 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms",
                 "GET /children/{childId}/carers",
                 "POST /children/{childId}/carers",
+                "POST /children/{childId}/before-sending",
+                "GET /carers/{carerId}",
+                "POST /carers/{carerId}",
+                "POST /carers/{carerId}/end",
                 "POST /rooms/{roomId}/framework",
                 "POST /rooms/{roomId}/plan",
                 "POST /rooms/{roomId}/plan/import",
@@ -634,6 +638,10 @@ class AccessMatrixTest extends WebTest {
                 id("select id from invitation where journal_id = ? order by 1", journal)
                         .toString());
         ids.put("readerId", homeReader().toString());
+        ids.put(
+                "carerId",
+                id("select id from carer where child_id = ? order by name limit 1", child("Anouk"))
+                        .toString());
         ids.put(
                 "browserId",
                 id("select browser_id from home_reader where id = ?", homeReader())

@@ -8,6 +8,7 @@ import jakarta.servlet.http.Cookie;
 import java.time.Duration;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.jsoup.select.Elements;
 import org.junit.jupiter.api.BeforeEach;
@@ -296,6 +297,118 @@ class FamilyTest extends WebTest {
                         .select("#fault-carer")
                         .text())
                 .contains("not approved yet");
+    }
+
+    private UUID grandfather() {
+        return id("select id from carer where name = ?", "Anouk's grandfather");
+    }
+
+    private Answer correct(String email, String readsUntil) {
+        return post(
+                "tobias",
+                "/carers/" + grandfather(),
+                "carerName",
+                "Anouk's grandfather",
+                "email",
+                email,
+                "phone",
+                "01632 960105",
+                "readsUntil",
+                readsUntil);
+    }
+
+    private Answer sendTheLink(String... more) {
+        return post(
+                "tobias",
+                "/journals/" + journal + "/invitations",
+                Stream.concat(Stream.of("carer", grandfather().toString()), Stream.of(more))
+                        .toArray(String[]::new));
+    }
+
+    private Elements invited() {
+        return get("tobias", "/journals/" + journal + "/invitations").page().select("input[name=carer]");
+    }
+
+    @Test
+    void whoIsShutOutReadsNothingFromThatMomentAndIsNotWrittenToAgain() {
+        Answer opened = open(invite());
+        Cookie session = opened.response().getCookie("SESSION");
+        Cookie home = opened.response().getCookie("carder-home");
+        Link unopened = invite();
+        assertThat(read(session).status()).isEqualTo(200);
+        try {
+            assertThat(post("tobias", "/carers/" + grandfather() + "/end").location())
+                    .endsWith("/carers");
+
+            assertThat(read(session).text()).doesNotContain("Anouk");
+            assertThat(send(MockMvcRequestBuilders.get("/home").cookie(home)).text())
+                    .doesNotContain("Anouk");
+            assertThat(open(unopened).status()).isEqualTo(410);
+            assertThat(get("anouk.grandfather", "/family/journals/" + journal).status())
+                    .as("signed in with a name and a password")
+                    .isEqualTo(404);
+            assertThat(invited()).isEmpty();
+            assertThat(sendTheLink().status()).isEqualTo(404);
+            assertThat(get("tobias", "/children/" + child("Anouk") + "/carers").text())
+                    .contains("may not read any more");
+        } finally {
+            correct("grandfather@example.org", "");
+        }
+        assertThat(read(session).status()).as("let in again").isEqualTo(200);
+    }
+
+    @Test
+    void rightsEndWithTheirLastDay() {
+        try {
+            assertThat(correct("grandfather@example.org", "2026-05-06").status())
+                    .isEqualTo(302);
+            assertThat(invited()).hasSize(1);
+
+            clock.advance(Duration.ofDays(1));
+            assertThat(invited()).isEmpty();
+        } finally {
+            correct("grandfather@example.org", "");
+        }
+    }
+
+    @Test
+    void anAddressIsCorrectedAndWithoutOneNothingCanBeSent() {
+        try {
+            Answer wrong = correct("grandfather at home", "");
+            assertThat(wrong.status()).isEqualTo(422);
+            assertThat(wrong.page().select("#fault-email").text()).isNotEmpty();
+
+            correct("", "");
+            assertThat(invited().hasAttr("disabled")).isTrue();
+            assertThat(sendTheLink().status()).isEqualTo(404);
+        } finally {
+            correct("new.address@example.org", "");
+        }
+        invite();
+        assertThat(database.queryForObject(
+                        "select to_address from message where to_name = ? order by id desc limit 1",
+                        String.class,
+                        "Anouk's grandfather"))
+                .isEqualTo("new.address@example.org");
+    }
+
+    @Test
+    void nothingIsSentBeforeTheOrderOfTheCourtWasRead() {
+        String order = "Court order: no photos of where she lives.";
+        String invite = "/journals/" + journal + "/invitations";
+        post("tobias", "/children/" + child("Anouk") + "/before-sending", "beforeSending", order);
+        try {
+            assertThat(get("tobias", invite).page().select("fieldset#read").text())
+                    .contains(order);
+            Answer unread = sendTheLink();
+            assertThat(unread.status()).isEqualTo(422);
+            assertThat(unread.page().select("#fault-read").text()).contains("tick that you have");
+
+            assertThat(sendTheLink("read", "yes").page().select(".big-code")).hasSize(1);
+        } finally {
+            post("tobias", "/children/" + child("Anouk") + "/before-sending", "beforeSending", "");
+        }
+        assertThat(get("tobias", invite).page().select("fieldset#read")).isEmpty();
     }
 
     private record Link(UUID id, String path, String code) {}

@@ -393,6 +393,8 @@ class UndoTest extends WebTest {
         not.put("/staff/{accountId}/sessions/end", "they sign in again");
         not.put("/staff/{accountId}/close", "opened with the button beside it");
         not.put("/staff/{accountId}", "the form is beside it");
+        not.put("/carers/{carerId}", "the form is beside it");
+        not.put("/carers/{carerId}/end", "asks first: a family is shut out");
         not.put("/settings/rooms/{roomId}", "the form is beside it");
         not.put("/drafts/forget", "asked for by the page after saving");
         not.put("/proposals/{proposalId}/stop", "suggest again with the button beside it");
