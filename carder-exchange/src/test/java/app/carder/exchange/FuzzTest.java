@@ -13,19 +13,27 @@ import app.carder.exchange.calendar.CalendarFile;
 import app.carder.exchange.json.CardFile;
 import app.carder.exchange.json.CupboardJson;
 import app.carder.exchange.plan.PlanSvg;
+import app.carder.exchange.table.TableFile;
+import app.carder.exchange.table.TableRefused;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Currency;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -87,6 +95,43 @@ class FuzzTest {
             "20260230",
             "=cmd|' /C calc'!A0");
 
+    /** The parts of a workbook, the name of each in a line above it. */
+    private static final String WORKBOOK = String.join(
+            "\f",
+            "xl/workbook.xml\n<workbook xmlns:r=\"r\"><workbookPr date1904=\"0\"/><sheets><sheet name=\"A\" sheetId=\"1\" r:id=\"rId1\"/></sheets></workbook>",
+            "xl/_rels/workbook.xml.rels\n<Relationships><Relationship Id=\"rId1\" Target=\"worksheets/sheet1.xml\"/></Relationships>",
+            "xl/styles.xml\n<styleSheet><numFmts><numFmt numFmtId=\"164\" formatCode=\"dd/mm/yyyy\"/></numFmts>"
+                    + "<cellXfs><xf numFmtId=\"0\"/><xf numFmtId=\"164\"/></cellXfs></styleSheet>",
+            "xl/sharedStrings.xml\n<sst><si><t>Child</t></si><si><r><t>An</t></r><r><t>ouk</t></r></si></sst>",
+            "xl/worksheets/sheet1.xml\n<worksheet><sheetData><row r=\"1\"><c r=\"A1\" t=\"s\"><v>0</v></c><c r=\"B1\" t=\"inlineStr\"><is><t>Born</t></is></c></row>"
+                    + "<row r=\"2\"><c r=\"A2\" t=\"s\"><v>1</v></c><c r=\"B2\" s=\"1\"><v>45063</v></c><c r=\"D2\" t=\"b\"><v>1</v></c></row></sheetData></worksheet>");
+
+    private static void table(byte[] file) {
+        try {
+            TableFile.read(file);
+        } catch (TableRefused refused) {
+            throw new IllegalArgumentException(refused);
+        }
+    }
+
+    private static byte[] zipped(String parts) throws IOException {
+        Map<String, String> byName = new LinkedHashMap<>();
+        for (String part : parts.split("\f")) {
+            int line = Math.min(part.indexOf('\n') < 0 ? part.length() : part.indexOf('\n'), 200);
+            // A half of a letter can stand in a file, but not in the name of a part.
+            String name = new String(part.substring(0, line).getBytes(StandardCharsets.UTF_8), StandardCharsets.UTF_8);
+            byName.put(name, part.substring(line));
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Map.Entry<String, String> part : byName.entrySet()) {
+                zip.putNextEntry(new ZipEntry(part.getKey()));
+                zip.write(part.getValue().strip().getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return bytes.toByteArray();
+    }
+
     /** A reader; what it throws but for its refusals is a fault. */
     interface Reading {
         void read(String text) throws Exception;
@@ -102,6 +147,10 @@ class FuzzTest {
                         Named.of("cupboard as a table", (Reading)
                                 text -> CupboardTable.read(new StringReader(text), POUNDS)),
                         CupboardTable.write(stock())),
+                Arguments.of(
+                        Named.of("table", (Reading) text -> table(text.getBytes(StandardCharsets.UTF_8))),
+                        "Child,Born,Days\r\n\"Anouk, Nouki\",2023-05-17,\"Mon, Wed\"\r\nBram,3 April 2022,\r\n"),
+                Arguments.of(Named.of("workbook", (Reading) text -> table(zipped(text))), WORKBOOK),
                 Arguments.of(Named.of("plan", (Reading) PlanSvg::read), PlanSvg.write("Loft", plan())),
                 Arguments.of(
                         Named.of("calendar", (Reading) text ->
