@@ -69,7 +69,9 @@ class ScreenshotMaker {
                     .fill(
                             "Anouk was happy at the scales. She took half a scoop out again and said “now it is the same sleepy”. Bram poured a lot.");
             save(phone, "phone-snapshot");
-            shot(phone, "/", "text=Shopping", "phone-list");
+            phone.page.locator("[data-back]").click();
+            phone.page.locator("[data-go=register]").click();
+            save(phone, "phone-register");
             shot(phone, "/children", ".peg-link >> text=Anouk", "phone-child");
         }
         try (Device carer = RunningCarder.get().device(RunningCarder.PHONE)) {

@@ -81,4 +81,9 @@ public record RegisterView(LocalDateTime now, List<Line> lines) {
     public List<Line> noWord() {
         return groups().getOrDefault(Presence.NO_WORD, List.of());
     }
+
+    /** Whether anybody of the room may be inside. */
+    public boolean mayBeInside() {
+        return lines.stream().anyMatch(line -> line.presence().mayBeInside());
+    }
 }

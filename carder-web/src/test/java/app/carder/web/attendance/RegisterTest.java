@@ -201,6 +201,17 @@ class RegisterTest extends WebTest {
     }
 
     @Test
+    void whereNobodyIsInsideTheListsSaySo() {
+        database.update("update attendance set arrived_at = null, away = 'ILL'");
+        note(child("Florian"), "what", "away", "why", "ILL");
+
+        byte[] pdf = get("tobias", "/evacuation.pdf").response().getContentAsByteArray();
+
+        assertThat(Pdfs.text(pdf)).contains("Nobody of this room").doesNotContain("Anouk");
+        Pdfs.assertAccessible(pdf);
+    }
+
+    @Test
     void hoursThatDifferByDayCountOnThatDay() {
         UUID dara = child("Dara");
         Element form = get("precious", "/children/" + dara + "/edit")

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.carder.core.measure.Length;
+import app.carder.core.said.Catalogue;
 import app.carder.core.vessel.VesselShape;
 import java.io.IOException;
 import java.io.InputStream;
@@ -100,7 +101,7 @@ class TypedTest {
             messages.load(file);
         }
         Pattern code = Pattern.compile(
-                "\"((?:form|child|card|material|setout|observation|journal|invitation|open|reply|firstrun|account|staff|carer|room|kit|rule|calculator|preparation|ladder|roomplan|session|week|rota|focus|investigation|calendar|sync|adult|other)\\.[A-Za-z.]+)\"");
+                "\"((?:form|child|card|material|setout|observation|journal|invitation|open|reply|firstrun|account|staff|carer|room|kit|rule|calculator|preparation|ladder|roomplan|session|week|rota|focus|investigation|calendar|sync|adult|other|settings|enrolment|attendance|earlier-notes)\\.[A-Za-z._-]+)\"");
         Set<String> named = new TreeSet<>();
         try (var sources = Files.walk(Path.of("src/main/java"))) {
             for (Path source :
@@ -110,7 +111,13 @@ class TypedTest {
         }
         Set<String> there = messages.stringPropertyNames().stream()
                 .filter(name -> Stream.of(
-                                "photo.", "shape.", "form.missing.", "password.", "security.", "device.secret.")
+                                "photo.",
+                                "shape.",
+                                "form.missing.",
+                                "password.",
+                                "security.",
+                                "device.secret.",
+                                "enrolment.refused.")
                         .noneMatch(name::startsWith))
                 .collect(Collectors.toCollection(TreeSet::new));
 
@@ -118,7 +125,10 @@ class TypedTest {
         Set<String> ofPages = new TreeSet<>(new Words(false).in(Locale.UK).codes());
         ofPages.removeAll(messages.stringPropertyNames());
         named.removeAll(ofPages);
-        named.removeIf(name -> name.equals("form.missing.") || name.matches(".*\\.(pdf|json|ics|csv)"));
+        named.removeAll(Catalogue.ENGLISH.codes());
+        named.removeIf(name -> name.equals("form.missing.")
+                || name.startsWith("enrolment.refused.")
+                || name.matches(".*\\.(pdf|json|ics|csv)"));
         assertThat(messages.stringPropertyNames().stream().filter(name -> name.startsWith("shape.")))
                 .containsExactlyInAnyOrderElementsOf(Arrays.stream(VesselShape.values())
                         .map(shape -> "shape." + shape)
