@@ -147,7 +147,7 @@ public final class EarlierNotes {
         }
 
         void take(int line, String date, String children, String note, String by) {
-            List<String> names = Arrays.stream(children.split("[,;&+]|\\band\\b|\\bund\\b"))
+            List<String> names = Arrays.stream(children.split("[,;&+]|(?<!\\p{L})(?:and|und)(?!\\p{L})"))
                     .map(String::strip)
                     .filter(name -> !name.isEmpty())
                     .distinct()

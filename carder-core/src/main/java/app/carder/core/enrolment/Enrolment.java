@@ -221,7 +221,7 @@ public final class Enrolment {
         if (text.isEmpty()) {
             return Optional.of(Allergies.NOT_ASKED);
         }
-        if (NONE.contains(text.toLowerCase(Locale.ROOT).replaceAll("[.!]+$", ""))) {
+        if (NONE.contains(text.toLowerCase(Locale.ROOT).replaceAll("(?<![.!])[.!]++$", ""))) {
             return Optional.of(new Allergies(true, Set.of(), List.of()));
         }
         Set<Allergen> listed = EnumSet.noneOf(Allergen.class);

@@ -41,8 +41,8 @@ final class WrittenDays {
             return Optional.of(EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
         }
         Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
-        String tight = plain.replaceAll("\\s*(?:[-–]|\\bto\\b|\\bbis\\b)\\s*", "-");
-        for (String word : tight.split("(?:\\s*(?:[,;/+&.\\s]|\\band\\b|\\bund\\b)\\s*)+")) {
+        String tight = plain.replaceAll("\\s++", " ").replaceAll(" ?(?:[-–]|(?<!\\p{L})(?:to|bis)(?!\\p{L})) ?", "-");
+        for (String word : tight.split("(?:[,;/+&.\\s]|(?<!\\p{L})(?:and|und)(?!\\p{L}))++")) {
             if (word.isEmpty()) {
                 continue;
             }

@@ -220,7 +220,8 @@ final class SheetReader {
 
     /** By its letters, what stands in quotes or brackets left out. */
     private static Shown shown(String format) {
-        String letters = format.replaceAll("\"[^\"]*\"|\\[[^\\]]*]|\\\\.", "").toLowerCase(Locale.ROOT);
+        String letters =
+                format.replaceAll("\"[^\"]*\"|\\[[^\\[\\]]*]|\\\\.", "").toLowerCase(Locale.ROOT);
         if (letters.contains("y") || letters.contains("d")) {
             return Shown.DAY;
         }
