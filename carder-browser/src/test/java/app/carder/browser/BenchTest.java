@@ -68,9 +68,9 @@ class BenchTest {
             link(page, "Add a calculation").tap();
             page.locator(".tool-groups a", new Page.LocatorOptions().setHasText("Pieces and slots"))
                     .tap();
-            page.getByLabel("Pieces").fill("7");
+            page.locator("#pieces").fill("7");
             assertThat(page.locator("#answer")).containsText("1 × piece");
-            page.getByLabel("Pieces").fill("6");
+            page.locator("#pieces").fill("6");
             assertThat(page.locator("#answer")).containsText("It comes out even");
             button(page, "Save it on the card").tap();
             assertThat(page.locator(".kept")).containsText("Pieces and slots");
