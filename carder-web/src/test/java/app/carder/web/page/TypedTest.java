@@ -121,11 +121,11 @@ class TypedTest {
                         .noneMatch(name::startsWith))
                 .collect(Collectors.toCollection(TreeSet::new));
 
-        // What pages say is none of them, although a frame or a list may name it.
+        // What pages and the core say is none of them, although a frame or a list may name it.
         Set<String> ofPages = new TreeSet<>(new Words(false).in(Locale.UK).codes());
+        ofPages.addAll(Catalogue.ENGLISH.codes());
         ofPages.removeAll(messages.stringPropertyNames());
         named.removeAll(ofPages);
-        named.removeAll(Catalogue.ENGLISH.codes());
         named.removeIf(name -> name.equals("form.missing.")
                 || name.startsWith("enrolment.refused.")
                 || name.matches(".*\\.(pdf|json|ics|csv)"));
