@@ -2,15 +2,14 @@ package app.carder.web.children;
 
 import app.carder.core.enrolment.Column;
 import app.carder.core.enrolment.DayOrder;
-import app.carder.exchange.table.TableFile;
-import app.carder.exchange.table.TableRefused;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.EnrolmentService.Asked;
 import app.carder.web.page.Download;
 import app.carder.web.page.FormErrors;
-import app.carder.web.page.Places;
+import app.carder.web.page.GivenTables;
+import app.carder.web.page.GivenTables.Given;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -43,12 +42,12 @@ class EnrolmentController {
 
     private final EnrolmentService enrolment;
     private final RoomService rooms;
-    private final Places places;
+    private final GivenTables tables;
 
-    EnrolmentController(EnrolmentService enrolment, RoomService rooms, Places places) {
+    EnrolmentController(EnrolmentService enrolment, RoomService rooms, GivenTables tables) {
         this.enrolment = enrolment;
         this.rooms = rooms;
-        this.places = places;
+        this.tables = tables;
     }
 
     /** A table with its heads and two rows to write over. */
@@ -108,15 +107,8 @@ class EnrolmentController {
             throws IOException {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         FormErrors errors = new FormErrors();
-        boolean isFile = file != null && !file.isEmpty();
-        if (!isFile && pasted.isBlank()) {
-            errors.add("file", "enrolment.nothing");
-            return page(room, errors);
-        }
-        String field = isFile ? "file" : "pasted";
-        byte[] bytes = file != null && isFile ? file.getBytes() : new byte[0];
         Optional<List<List<String>>> rows =
-                table(() -> isFile ? TableFile.read(bytes) : TableFile.readText(pasted), field, errors);
+                Given.from(file, pasted, errors).flatMap(given -> tables.read(given, errors));
         if (rows.isEmpty()) {
             return page(room, errors);
         }
@@ -132,7 +124,7 @@ class EnrolmentController {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        Optional<List<List<String>>> rows = table(() -> TableFile.readText(typed.raw("table")), "file", errors);
+        Optional<List<List<String>>> rows = tables.readText(typed.raw("table"), "file", errors);
         if (rows.isEmpty()) {
             return page(room, errors);
         }
@@ -149,25 +141,6 @@ class EnrolmentController {
         return new ModelAndView("redirect:/rooms/" + roomId + "/children?added="
                 + done.taken().size() + "&left="
                 + done.faults().stream().map(fault -> fault.line()).distinct().count());
-    }
-
-    private interface Reader {
-        List<List<String>> read() throws TableRefused;
-    }
-
-    private Optional<List<List<String>>> table(Reader reader, String field, FormErrors errors) {
-        return places.with(() -> {
-            try {
-                return Optional.of(reader.read());
-            } catch (TableRefused refused) {
-                errors.add(
-                        field,
-                        "enrolment.refused." + refused.reason(),
-                        TableFile.MOST_BYTES / 1_000_000,
-                        TableFile.MOST_ROWS - 1);
-                return Optional.empty();
-            }
-        });
     }
 
     private static List<Optional<Column>> columns(int count, Typed typed, FormErrors errors) {

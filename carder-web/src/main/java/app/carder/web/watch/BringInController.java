@@ -3,18 +3,17 @@ package app.carder.web.watch;
 import app.carder.core.enrolment.EarlierNotes;
 import app.carder.exchange.table.CsvTable;
 import app.carder.exchange.table.TableFile;
-import app.carder.exchange.table.TableRefused;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
-import app.carder.web.page.Places;
+import app.carder.web.page.GivenTables;
+import app.carder.web.page.GivenTables.Given;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingService;
 import java.io.IOException;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -38,13 +37,13 @@ class BringInController {
     private final BringingIn bringing;
     private final RoomService rooms;
     private final SettingService settings;
-    private final Places places;
+    private final GivenTables tables;
 
-    BringInController(BringingIn bringing, RoomService rooms, SettingService settings, Places places) {
+    BringInController(BringingIn bringing, RoomService rooms, SettingService settings, GivenTables tables) {
         this.bringing = bringing;
         this.rooms = rooms;
         this.settings = settings;
-        this.places = places;
+        this.tables = tables;
     }
 
     @GetMapping("/rooms/{roomId}/earlier-notes")
@@ -65,15 +64,10 @@ class BringInController {
             throws IOException {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         FormErrors errors = new FormErrors();
-        boolean isFile = file != null && !file.isEmpty();
-        if (!isFile && pasted.isBlank()) {
-            errors.add("file", "enrolment.nothing");
-            return page(room, pasted, errors);
-        }
-        byte[] bytes = file != null && isFile ? file.getBytes() : new byte[0];
-        Optional<String> source = isFile ? table(bytes, errors) : Optional.of(pasted);
+        Optional<Given> given = Given.from(file, pasted, errors);
+        Optional<String> source = given.flatMap(one -> source(one, errors));
         Optional<EarlierNotes.Result> read =
-                source.flatMap(text -> read(viewer, text, isFile ? "file" : "pasted", errors));
+                source.flatMap(text -> read(viewer, text, given.orElseThrow().field(), errors));
         if (read.isEmpty()) {
             return page(room, pasted, errors);
         }
@@ -97,17 +91,11 @@ class BringInController {
                 "redirect:/rooms/" + roomId + "/earlier-notes?brought=" + bringing.bring(viewer, room, read.get()));
     }
 
-    /** A table as text with commas, so that it can be sent again with what was decided. */
-    private Optional<String> table(byte[] file, FormErrors errors) {
-        return places.with(() -> {
-            try {
-                List<List<String>> rows = TableFile.read(file);
-                return Optional.of(CsvTable.write(rows.get(0), rows.subList(1, rows.size())));
-            } catch (TableRefused refused) {
-                refused(refused, "file", errors);
-                return Optional.empty();
-            }
-        });
+    /** A file as text with commas, so that it can be sent again with what was decided. */
+    private Optional<String> source(Given given, FormErrors errors) {
+        return given.file().isEmpty()
+                ? Optional.of(given.pasted())
+                : tables.read(given, errors).map(rows -> CsvTable.write(rows.get(0), rows.subList(1, rows.size())));
     }
 
     /** As a table where its heads say so, else as text. */
@@ -117,26 +105,12 @@ class BringInController {
             errors.add(field, "enrolment.refused.TOO_LARGE", MOST_TEXT / 1_000_000, TableFile.MOST_ROWS - 1);
             return Optional.empty();
         }
-        Optional<EarlierNotes.Result> read = places.with(() -> {
-            try {
-                return EarlierNotes.ofTable(TableFile.readText(source), today);
-            } catch (TableRefused noTable) {
-                return Optional.<EarlierNotes.Result>empty();
-            }
-        });
+        Optional<EarlierNotes.Result> read = tables.ifTable(source).flatMap(rows -> EarlierNotes.ofTable(rows, today));
         Optional<EarlierNotes.Result> found = read.isPresent() ? read : EarlierNotes.ofText(source, today);
         if (found.isEmpty()) {
             errors.add(field, "earlier-notes.unreadable");
         }
         return found;
-    }
-
-    private static void refused(TableRefused refused, String field, FormErrors errors) {
-        errors.add(
-                field,
-                "enrolment.refused." + refused.reason(),
-                TableFile.MOST_BYTES / 1_000_000,
-                TableFile.MOST_ROWS - 1);
     }
 
     private static ModelAndView page(RoomView room, String pasted, FormErrors errors) {
