@@ -1,37 +1,17 @@
 // Who came and who was fetched, a press each, with a connection or without; and everyone to count by when the house is left.
 import * as vault from "./watch-vault.mjs";
+import {day as known} from "./core.mjs";
 import {el, one, peg, words} from "./dom.mjs";
 import {nextId} from "./uuid.mjs";
 
 const KEPT = "register";
 
-/** What is known of a child's day: what was pressed here counts until the server has told of it. What it told of another day says nothing. */
-export function today(day, on, marks = []) {
-  return marks.reduce(after, day?.on === on ? day : {due: "", arrived: "", left: "", away: "", untold: true});
-}
+/** What is known of a child's day. What the server told of another day says nothing of this one. */
+export const today = (day, on, presses = []) => known(day?.on === on ? day : null, presses);
 
-function after({due, arrived, left, untold}, {what, time}) {
-  const blank = {due, untold, arrived: "", left: "", away: ""};
-  if (what === "ARRIVED") return {...blank, arrived: time};
-  if (what === "LEFT") return {...blank, arrived, left: time};
-  if (what === "AWAY") return {...blank, away: "–"};
-  return left ? {...blank, arrived} : blank;
-}
-
-/** Where a child is: here, gone, away, expected, notDue, or unknown without a contact that day. */
-export function where({due, arrived, left, away, untold}) {
-  if (left) return "gone";
-  if (arrived) return "here";
-  if (away) return "away";
-  if (untold) return "unknown";
-  return due ? "expected" : "notDue";
-}
-
-/** Whoever may be in the house: whoever is here, whoever was expected and has not been noted, and everyone of whom nothing is known. */
-export const mayBeInside = state => ["here", "expected", "unknown"].includes(state);
-
-const ORDER = ["unknown", "expected", "here", "gone", "away", "notDue"];
-const PRESSES = {unknown: ["ARRIVED", "AWAY"], expected: ["ARRIVED", "AWAY"], here: ["LEFT", "TAKEN_BACK"], gone: ["TAKEN_BACK", "ARRIVED"], away: ["ARRIVED"], notDue: ["ARRIVED"]};
+const ORDER = ["UNTOLD", "EXPECTED", "HERE", "LEFT", "AWAY", "NOT_DUE"];
+const PRESSES = {UNTOLD: ["ARRIVED", "AWAY"], EXPECTED: ["ARRIVED", "AWAY"], HERE: ["LEFT", "TAKEN_BACK"], LEFT: ["TAKEN_BACK", "ARRIVED"], AWAY: ["ARRIVED"], NOT_DUE: ["ARRIVED"]};
+const WHERE = {UNTOLD: "unknown", EXPECTED: "expected", HERE: "here", LEFT: "gone", AWAY: "away", NOT_DUE: "notDue"};
 const SAID = {ARRIVED: "arrived", AWAY: "doesNotCome", LEFT: "fetched", TAKEN_BACK: "wrong"};
 
 export class RegisterScreen {
@@ -76,13 +56,12 @@ export class RegisterScreen {
   lines() {
     const on = this.app.today();
     return this.app.bundle.children
-      .map(child => ({child, day: today(child.day, on, this.marks[child.id])}))
-      .map(line => ({...line, state: where(line.day)}))
-      .sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state) || a.child.name.localeCompare(b.child.name));
+      .map(child => ({child, ...today(child.day, on, this.marks[child.id])}))
+      .sort((a, b) => ORDER.indexOf(a.presence) - ORDER.indexOf(b.presence) || a.child.name.localeCompare(b.child.name));
   }
 
   draw() {
-    const lines = this.lines().filter(line => !this.counting || mayBeInside(line.state));
+    const lines = this.lines().filter(line => !this.counting || line.mayBeInside);
     one("[data-register]", this.root).replaceChildren(...lines.map(line => this.counting ? this.box(line) : this.line(line)));
     const button = one("[data-count]", this.root);
     button.textContent = words(button, this.counting ? "end" : "count");
@@ -90,23 +69,30 @@ export class RegisterScreen {
     this.tell();
   }
 
-  line({child, day, state}) {
-    const at = {expected: day.due, here: day.arrived, gone: day.left}[state] ?? "";
+  line(line) {
+    const {child, presence} = line;
     return el("li", {},
-      el("span", {class: "hand-who"}, el("span", {class: "hand-name"}, ...peg(child)), el("span", {class: "hint"}, words(this.root, state, {at, why: day.away}))),
-      ...PRESSES[state].map(what => el("button", {type: "button", class: state === "expected" && what === "ARRIVED" ? "action" : "button", "data-press": what, "data-child": child.id},
+      el("span", {class: "hand-who"}, el("span", {class: "hand-name"}, ...peg(child)), el("span", {class: "hint"}, this.whereabouts(line))),
+      ...PRESSES[presence].map(what => el("button", {type: "button", class: presence === "EXPECTED" && what === "ARRIVED" ? "action" : "button", "data-press": what, "data-child": child.id},
         words(this.root, SAID[what]), el("span", {class: "sr"}, ` ${child.name}`))));
   }
 
-  box({child, state, day}) {
+  box(line) {
+    const {child} = line;
     return el("li", {}, el("label", {class: "tick"},
       el("input", {type: "checkbox", value: child.id, checked: this.safe.has(child.id)}), ...peg(child),
-      el("span", {class: "hint"}, words(this.root, state, {at: state === "here" ? day.arrived : day.due}), child.care ? `. ${child.care}` : "")));
+      el("span", {class: "hint"}, this.whereabouts(line), child.care ? `. ${child.care}` : "")));
+  }
+
+  /** The reason is the server's; a press here gives none. */
+  whereabouts({child, presence, arrived, left}) {
+    const at = {EXPECTED: child.day?.due, HERE: arrived, LEFT: left}[presence] ?? "";
+    return words(this.root, WHERE[presence], {at, why: this.marks[child.id] ? "–" : child.day?.away});
   }
 
   tell() {
     const counted = one("[data-counted]", this.root);
-    const inside = this.lines().filter(line => mayBeInside(line.state));
+    const inside = this.lines().filter(line => line.mayBeInside);
     counted.hidden = !this.counting;
     counted.textContent = words(counted, "", {safe: inside.filter(line => this.safe.has(line.child.id)).length, all: inside.length});
   }

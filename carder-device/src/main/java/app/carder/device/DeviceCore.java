@@ -1,5 +1,8 @@
 package app.carder.device;
 
+import app.carder.core.attendance.Away;
+import app.carder.core.attendance.Presence;
+import app.carder.core.attendance.Pressed;
 import app.carder.core.watch.DeviceClock;
 import app.carder.core.watch.Episodes;
 import app.carder.core.watch.Listening;
@@ -36,6 +39,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -276,6 +280,35 @@ public final class DeviceCore {
                         .put("untilNotice", ahead.untilNotice().map(Duration::toMillis))
                         .value())
                 .orElse(null);
+    }
+
+    /**
+     * A child's day as it is known here: {@code presence}, {@code mayBeInside}, {@code arrived} and {@code left} where they were noted. What was
+     * pressed here counts before what the server told.
+     *
+     * @param told null where the server has told nothing of the day
+     */
+    @JSExport
+    public static JSObject day(Given.@Nullable Day told, Given.Press[] pressed) {
+        app.carder.core.attendance.Noted noted = told == null
+                ? app.carder.core.attendance.Noted.NOTHING
+                : new app.carder.core.attendance.Noted(
+                        time(told.getArrived()),
+                        time(told.getLeft()),
+                        "",
+                        told.getAway().isEmpty() ? Optional.empty() : Optional.of(Away.NO_REASON));
+        for (Given.Press press : pressed) {
+            noted = Pressed.valueOf(press.getWhat()).after(noted, LocalTime.parse(press.getTime()));
+        }
+        Presence presence = told == null ? Presence.ofUntold(noted) : Presence.of(noted, time(told.getDue()));
+        Script day = new Script().put("presence", presence.name()).put("mayBeInside", presence.mayBeInside());
+        noted.arrivedAt().ifPresent(at -> day.put("arrived", at.toString()));
+        noted.leftAt().ifPresent(at -> day.put("left", at.toString()));
+        return day.value();
+    }
+
+    private static Optional<LocalTime> time(String text) {
+        return text.isEmpty() ? Optional.empty() : Optional.of(LocalTime.parse(text));
     }
 
     /** How far the clock of this device is off: {@code offset}, {@code uncertainty}, {@code wrong}. */

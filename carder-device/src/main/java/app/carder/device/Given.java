@@ -56,6 +56,32 @@ interface Given {
         int getSecond();
     }
 
+    /** What the server told of a child's day; times as {@code 08:00}, empty where there is none. */
+    interface Day extends JSObject {
+        @JSProperty
+        String getDue();
+
+        @JSProperty
+        String getArrived();
+
+        @JSProperty
+        String getLeft();
+
+        /** Why it does not come, in words. */
+        @JSProperty
+        String getAway();
+    }
+
+    /** A press in the register. */
+    interface Press extends JSObject {
+        /** A name of {@link app.carder.core.attendance.Pressed}. */
+        @JSProperty
+        String getWhat();
+
+        @JSProperty
+        String getTime();
+    }
+
     /** Rules of a language. */
     interface Language extends JSObject {
         @JSProperty

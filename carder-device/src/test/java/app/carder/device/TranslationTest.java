@@ -2,6 +2,9 @@ package app.carder.device;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.carder.core.attendance.Away;
+import app.carder.core.attendance.Presence;
+import app.carder.core.attendance.Pressed;
 import app.carder.core.said.OnDevice;
 import app.carder.core.watch.Attempts;
 import app.carder.core.watch.Episodes;
@@ -38,6 +41,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -45,6 +49,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -260,6 +265,41 @@ class TranslationTest {
                                             "language", one.heard().language()))
                                     .toList()));
         });
+    }
+
+    @Test
+    void whereAChildIsComesToTheSame() throws Exception {
+        compare(() -> {
+            boolean isTold = random.nextInt(4) > 0;
+            String due = any(List.of("", "08:00", "09:30"));
+            String arrived = any(List.of("", "08:05"));
+            String left = any(List.of("", "12:00"));
+            boolean isAway = arrived.isEmpty() && left.isEmpty() && random.nextBoolean();
+            app.carder.core.attendance.Noted noted = !isTold
+                    ? app.carder.core.attendance.Noted.NOTHING
+                    : new app.carder.core.attendance.Noted(
+                            time(arrived), time(left), "", isAway ? Optional.of(Away.NO_REASON) : Optional.empty());
+            List<Map<String, String>> presses = new ArrayList<>();
+            for (int i = random.nextInt(4); i > 0; i--) {
+                Pressed what = any(Arrays.asList(Pressed.values()));
+                LocalTime at = LocalTime.of(8 + random.nextInt(6), random.nextInt(60));
+                presses.add(Map.of("what", what.name(), "time", at.toString()));
+                noted = what.after(noted, at);
+            }
+            Presence presence = isTold ? Presence.of(noted, time(due)) : Presence.ofUntold(noted);
+            Map<String, Object> expected = new LinkedHashMap<>();
+            expected.put("presence", presence);
+            expected.put("mayBeInside", presence.mayBeInside());
+            noted.arrivedAt().ifPresent(at -> expected.put("arrived", at.toString()));
+            noted.leftAt().ifPresent(at -> expected.put("left", at.toString()));
+            Map<String, String> told =
+                    Map.of("due", due, "arrived", arrived, "left", left, "away", isAway ? "On holiday" : "");
+            return new Question("day", Arrays.asList(isTold ? told : null, presses), expected);
+        });
+    }
+
+    private static Optional<LocalTime> time(String text) {
+        return text.isEmpty() ? Optional.empty() : Optional.of(LocalTime.parse(text));
     }
 
     private void compare(Supplier<Question> next) throws IOException, InterruptedException {

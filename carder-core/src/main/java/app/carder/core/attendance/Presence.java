@@ -15,7 +15,9 @@ public enum Presence {
     NO_WORD,
     HERE,
     LEFT,
-    AWAY;
+    AWAY,
+    /** Nobody has told anything of that day, as on a device that has had no connection since the day before. */
+    UNTOLD;
 
     /** So long after it was due a child is asked after, unless the setting says otherwise: common practice. */
     public static final Duration ASKED_AFTER = Duration.ofMinutes(30);
@@ -29,6 +31,14 @@ public enum Presence {
      * @param askAfter so long after it was due it is asked after
      */
     public static Presence of(Noted noted, Optional<LocalTime> due, LocalTime now, Duration askAfter) {
+        Presence presence = of(noted, due);
+        boolean isLate = due.filter(at -> now.toSecondOfDay() - at.toSecondOfDay() >= askAfter.toSeconds())
+                .isPresent();
+        return presence == EXPECTED && isLate ? NO_WORD : presence;
+    }
+
+    /** Whatever the time is: whoever is late is expected. */
+    public static Presence of(Noted noted, Optional<LocalTime> due) {
         if (noted.leftAt().isPresent()) {
             return LEFT;
         }
@@ -38,13 +48,17 @@ public enum Presence {
         if (noted.away().isPresent()) {
             return AWAY;
         }
-        return due.map(at -> now.toSecondOfDay() - at.toSecondOfDay() >= askAfter.toSeconds() ? NO_WORD : EXPECTED)
-                .orElse(NOT_DUE);
+        return due.isPresent() ? EXPECTED : NOT_DUE;
     }
 
-    /** Whether somebody has to be looked for if the house is left: everybody who may be in it. */
+    /** Where nobody has told what was agreed for the day, by what was pressed since. */
+    public static Presence ofUntold(Noted pressed) {
+        return pressed.isBlank() ? UNTOLD : of(pressed, Optional.empty());
+    }
+
+    /** Whether somebody has to be looked for if the house is left: everybody who may be in it, and everybody of whom nothing is known. */
     public boolean mayBeInside() {
-        return this == HERE || this == EXPECTED || this == NO_WORD;
+        return this == HERE || this == EXPECTED || this == NO_WORD || this == UNTOLD;
     }
 
     /** Whether somebody has to do something about it now. */

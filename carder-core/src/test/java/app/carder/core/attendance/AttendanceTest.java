@@ -47,7 +47,7 @@ class AttendanceTest {
     void whoeverMayBeInsideIsLookedFor() {
         assertThat(Presence.values())
                 .filteredOn(Presence::mayBeInside)
-                .containsExactlyInAnyOrder(Presence.EXPECTED, Presence.NO_WORD, Presence.HERE);
+                .containsExactlyInAnyOrder(Presence.EXPECTED, Presence.NO_WORD, Presence.HERE, Presence.UNTOLD);
     }
 
     @Test
@@ -121,5 +121,12 @@ class AttendanceTest {
         for (Pressed late : Pressed.values()) {
             assertThat(late.before(here, LocalTime.of(9, 0))).isEqualTo(here);
         }
+    }
+
+    @Test
+    void nobodyIsLeftOutOfTheCountBecauseNothingIsKnownOfThem() {
+        assertThat(Presence.ofUntold(Noted.NOTHING)).isEqualTo(Presence.UNTOLD);
+        assertThat(Presence.UNTOLD.mayBeInside()).isTrue();
+        assertThat(Presence.ofUntold(Noted.NOTHING.left(LocalTime.NOON, ""))).isEqualTo(Presence.LEFT);
     }
 }
