@@ -13,42 +13,8 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 
 class PracticeTest {
-
-    @Nested
-    class OfTemplates {
-        @ParameterizedTest
-        @EnumSource(PracticeStyle.class)
-        void everyStyleHasSomeThatCanBePutOutFromTheStarterCupboard(PracticeStyle style) {
-            List<CardTemplate> templates = CardTemplate.shipped().stream()
-                    .filter(template -> template.style() == style)
-                    .toList();
-
-            assertThat(templates).hasSizeGreaterThanOrEqualTo(3).allSatisfy(template -> {
-                assertThat(template.put()).isNotEmpty();
-                template.put()
-                        .keySet()
-                        .forEach(code -> assertThat(TestCupboard.byCode()).containsKey(code));
-                template.vessel()
-                        .ifPresent(code ->
-                                assertThat(TestCupboard.stocked(code).vessel()).isPresent());
-            });
-        }
-
-        @Test
-        void coverAreasThatTheNeutralFrameworkKnowsAndTheOtherGetsByTheCrosswalk() {
-            Framework sme = FrameworkLibrary.shipped().get("sme");
-            Framework eyfs = FrameworkLibrary.shipped().get("eyfs");
-
-            assertThat(CardTemplate.shipped()).allSatisfy(template -> {
-                assertThat(template.areas()).isNotEmpty().allMatch(sme::hasArea);
-                assertThat(Crosswalk.shipped().into(eyfs, template.areas()).areas())
-                        .isNotEmpty();
-            });
-        }
-    }
 
     @Nested
     class OfTheCrosswalk {

@@ -5,8 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.core.TestCupboard;
 import app.carder.core.cupboard.Stocked;
 import app.carder.core.measure.Age;
-import app.carder.core.practice.CardTemplate;
-import app.carder.core.practice.PracticeStyle;
+import app.carder.core.practice.ReadyCard;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -21,7 +20,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** How many alarms each starter thing and template raises; the table of docs/safety.md is held to it. */
+/** How many alarms each starter thing and ready card raises; the table of docs/safety.md is held to it. */
 class AlarmsTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
@@ -55,15 +54,13 @@ class AlarmsTest {
         return alarms(List.of(Setup.Item.of(thing.material(), thing.vessel())), "");
     }
 
-    private static List<Setup.Item> items(CardTemplate template) {
-        return template.put().keySet().stream()
+    private static List<Setup.Item> items(ReadyCard ready) {
+        return ready.card()
+                .contents()
+                .things()
                 .map(TestCupboard::stocked)
                 .map(thing -> Setup.Item.of(thing.material(), thing.vessel()))
                 .toList();
-    }
-
-    private static String words(CardTemplate template) {
-        return String.join("\n", template.title(), template.intention(), template.adultRole(), template.words());
     }
 
     private static List<String> rows() throws IOException {
@@ -74,12 +71,12 @@ class AlarmsTest {
                 .forEach(cells -> before.put(cells[0] + cells[1], cells));
         Stream<String> things = TestCupboard.byCode().values().stream()
                 .map(thing -> row(thing.name(), before.get("thing" + thing.code()), ofThing(thing)));
-        Stream<String> templates = CardTemplate.shipped().stream()
-                .map(template -> row(
-                        "Template: " + template.title(),
-                        before.get("template" + template.code()),
-                        alarms(items(template), words(template))));
-        return Stream.concat(things, templates).toList();
+        Stream<String> readyCards = ReadyCard.shipped().stream()
+                .map(ready -> row(
+                        "Ready card: " + ready.title(),
+                        before.get("template" + ready.code()),
+                        alarms(items(ready), ready.card().said())));
+        return Stream.concat(things, readyCards).toList();
     }
 
     private static String row(String name, String[] before, Alarms after) {
@@ -125,32 +122,5 @@ class AlarmsTest {
                         "small-parcels",
                         "water",
                         "fabric");
-    }
-
-    /** A template that ships must not stop itself for the ages that it is made for. */
-    @Test
-    void noTemplateStopsItselfForTheAgesItIsMadeFor() {
-        for (CardTemplate template : CardTemplate.shipped()) {
-            int from = template.style() == PracticeStyle.HOME_MIXED_AGE ? 26 : 38;
-            List<Finding> found =
-                    CHECK.check(new Setup(items(template), Set.of(), words(template)), List.of(child(from)));
-
-            assertThat(found).as(template.code()).noneMatch(Finding::holds);
-        }
-    }
-
-    @Test
-    void nothingThatShipsIsUnknown() {
-        List<String> unknown = TestCupboard.byCode().values().stream()
-                .flatMap(thing -> CHECK
-                        .check(
-                                new Setup(List.of(Setup.Item.of(thing.material(), thing.vessel())), Set.of(), ""),
-                                List.of(child(10), child(26), child(50)))
-                        .stream()
-                        .flatMap(finding -> finding.gap().stream())
-                        .map(gap -> thing.code() + ": " + gap.question()))
-                .toList();
-
-        assertThat(unknown).isEmpty();
     }
 }

@@ -60,6 +60,8 @@ public record CardFile(
      * @param adultLoad RUNS_BY_ITSELF, NEAR or HANDS_ON
      * @param difficulty from 1, easy, to 5, hard
      * @param words to offer
+     * @param mightSee what an adult might see
+     * @param atHome what a family can try at home
      * @param place where it is set out
      * @param areas codes
      * @param statements codes
@@ -84,6 +86,8 @@ public record CardFile(
             String adultLoad,
             @Nullable Integer difficulty,
             String words,
+            String mightSee,
+            String atHome,
             String place,
             List<String> areas,
             List<String> statements,
@@ -106,6 +110,8 @@ public record CardFile(
             adultRole = CardFile.words(adultRole);
             adultLoad = CardFile.words(adultLoad);
             words = CardFile.words(words);
+            mightSee = CardFile.words(mightSee);
+            atHome = CardFile.words(atHome);
             place = line(place);
             areas = list(areas);
             statements = list(statements);

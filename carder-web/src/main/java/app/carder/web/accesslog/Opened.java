@@ -31,7 +31,7 @@ enum Opened {
     FOCUS("/rooms/{roomId}/focus"),
     LISTS("/rooms/{roomId}/lists"),
     WEEK("/rooms/{roomId}/week", "/blocks", "/stays", "/proposals", "/week"),
-    CARDS("/rooms/{roomId}/cards", "/rooms/{roomId}/bench"),
+    CARDS("/rooms/{roomId}/cards", "/rooms/{roomId}/ready-cards", "/rooms/{roomId}/bench"),
     PLAN("/rooms/{roomId}/plan", "/rooms/{roomId}/sightlines"),
     RULES("/rooms/{roomId}/rules", "/rooms/{roomId}/others"),
     SESSIONS("/rooms/{roomId}/sessions"),

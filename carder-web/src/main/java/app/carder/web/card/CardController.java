@@ -1,7 +1,6 @@
 package app.carder.web.card;
 
 import app.carder.core.card.Card;
-import app.carder.core.practice.CardTemplate;
 import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Answer;
 import app.carder.core.safety.Answer.Verdict;
@@ -57,7 +56,7 @@ class CardController {
 
     private final CardService deck;
     private final BenchService bench;
-    private final CardTemplates templates;
+    private final ReadyCards readyCards;
     private final RoomService rooms;
     private final MaterialService materials;
     private final KitService kits;
@@ -66,30 +65,29 @@ class CardController {
     CardController(
             CardService deck,
             BenchService bench,
-            CardTemplates templates,
+            ReadyCards readyCards,
             RoomService rooms,
             MaterialService materials,
             KitService kits,
             SettingService settings) {
         this.deck = deck;
         this.bench = bench;
-        this.templates = templates;
+        this.readyCards = readyCards;
         this.rooms = rooms;
         this.materials = materials;
         this.kits = kits;
         this.settings = settings;
     }
 
-    /** A blank card, or one that begins with a template. */
+    /** A blank card, or one that begins with a ready one. */
     @GetMapping("/rooms/{roomId}/cards/new")
     ModelAndView blank(
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
-            @RequestParam(name = "template", defaultValue = "") String template) {
+            @RequestParam(name = "ready", defaultValue = "") String ready) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
-        Typed typed = templates
-                .byCode(template)
-                .map(found -> templates.open(viewer.settingId(), room, found))
+        Typed typed = readyCards
+                .opened(viewer.settingId(), room, ready)
                 .orElseGet(() -> Typed.nothing()
                         .with("shape", "BOX")
                         .with("load", AdultLoad.NEAR)
@@ -268,7 +266,6 @@ class CardController {
         page.addObject("features", Feature.values());
         page.addObject("loads", AdultLoad.values());
         page.addObject("kits", kits.all(settingId));
-        page.addObject("templates", card == null ? templates.forRoom(room) : List.<CardTemplate>of());
         page.addObject("covered", CardForm.sensesOf(typed));
         page.addObject("rows", CardForm.rows(typed));
         calculate(page, settingId, room, Optional.ofNullable(card), typed);

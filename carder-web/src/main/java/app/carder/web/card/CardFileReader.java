@@ -134,7 +134,10 @@ final class CardFileReader {
                                 ? AdultLoad.NEAR
                                 : oneOf(AdultLoad.class, "adult-load", card.adultLoad()),
                         difficulty(card.difficulty()),
-                        text("words", card.words(), CardLimits.LONGEST_TEXT),
+                        new Purpose.Alongside(
+                                text("words", card.words(), CardLimits.LONGEST_TEXT),
+                                text("might-see", card.mightSee(), CardLimits.LONGEST_TEXT),
+                                text("at-home", card.atHome(), CardLimits.LONGEST_TEXT)),
                         text("place", card.place(), CardLimits.LONGEST_LINE)),
                 new Coverage(
                         areas,

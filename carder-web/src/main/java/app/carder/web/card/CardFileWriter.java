@@ -63,6 +63,8 @@ final class CardFileWriter {
                 purpose.load().name(),
                 purpose.difficulty().orElse(null),
                 purpose.words(),
+                purpose.mightSee(),
+                purpose.atHome(),
                 purpose.place(),
                 said.coverage().areas().stream().sorted().toList(),
                 said.coverage().statements().stream().sorted().toList(),

@@ -75,7 +75,7 @@ final class CardForm {
     }
 
     /** What a card says, put into a form. */
-    private static Typed of(Card card, Map<String, MaterialView> names) {
+    static Typed of(Card card, Map<String, MaterialView> names) {
         Use term = card.usage().term();
         List<Portion> lines = card.contents().lines();
         Optional<Vessel> stands = card.contents().vessel();
@@ -88,6 +88,8 @@ final class CardForm {
                         "difficulty",
                         card.purpose().difficulty().map(String::valueOf).orElse(NOT_SAID))
                 .with("words", card.purpose().words())
+                .with("mightSee", card.purpose().mightSee())
+                .with("atHome", card.purpose().atHome())
                 .with("place", card.purpose().place())
                 .with("areas", List.copyOf(card.coverage().areas()))
                 .with("statements", List.copyOf(card.coverage().statements()))
@@ -168,6 +170,8 @@ final class CardForm {
         typed.passage("intention", CardLimits.LONGEST_TEXT, errors);
         typed.passage("adultRole", CardLimits.LONGEST_TEXT, errors);
         typed.passage("words", CardLimits.LONGEST_TEXT, errors);
+        typed.passage("mightSee", CardLimits.LONGEST_TEXT, errors);
+        typed.passage("atHome", CardLimits.LONGEST_TEXT, errors);
         typed.optional("place", CardLimits.LONGEST_LINE, errors);
         if (areas().isEmpty()) {
             errors.add("areas", "card.areas.missing");
@@ -209,7 +213,8 @@ final class CardForm {
                         typed.passage("adultRole"),
                         AdultLoad.of(typed.text("load")).orElse(AdultLoad.NEAR),
                         difficulty(),
-                        typed.passage("words"),
+                        new Purpose.Alongside(
+                                typed.passage("words"), typed.passage("mightSee"), typed.passage("atHome")),
                         typed.text("place")),
                 new Coverage(areas(), statements(), sensesOf(typed)),
                 contents,

@@ -71,6 +71,7 @@ class DeckController {
             @RequestParam(name = "by", defaultValue = "") String by,
             @RequestParam(name = "notch", required = false) @Nullable String notch,
             @RequestParam(name = "page", defaultValue = "0") int page,
+            @RequestParam(name = "taken", required = false) @Nullable Integer taken,
             Model model) {
         RoomView room = rooms.get(viewer.settingId(), roomId);
         Optional<String> wanted = Optional.ofNullable(notch).filter(code -> !code.isBlank());
@@ -78,6 +79,7 @@ class DeckController {
         model.addAttribute("rooms", rooms.all(viewer.settingId()));
         model.addAttribute("notch", wanted.orElse(""));
         model.addAttribute("by", by);
+        model.addAttribute("taken", taken);
         model.addAttribute("pictures", pictures.edition(viewer.settingId()));
         model.addAttribute("url", "/rooms/" + roomId + "/cards" + (by.isEmpty() ? "" : "?by=" + by));
         if (List.of("week", "room", "area").contains(by)) {

@@ -64,6 +64,8 @@ class StoredCard extends ScopedRecord {
     private String[] senses;
 
     private String words;
+    private String mightSee;
+    private String atHome;
     private String place;
     private String[] features;
 
@@ -131,6 +133,8 @@ class StoredCard extends ScopedRecord {
         adultLoad = card.purpose().load();
         difficulty = card.purpose().difficulty().orElse(null);
         words = card.purpose().words();
+        mightSee = card.purpose().mightSee();
+        atHome = card.purpose().atHome();
         place = card.purpose().place();
         areas = card.coverage().areas().stream().sorted().toArray(String[]::new);
         statements = card.coverage().statements().stream().sorted().toArray(String[]::new);
@@ -204,7 +208,14 @@ class StoredCard extends ScopedRecord {
                         .orElse(List.of()))
                 .plus(parts.kept());
         return new Card(
-                new Purpose(title, intention, adultRole, adultLoad, Optional.ofNullable(difficulty), words, place),
+                new Purpose(
+                        title,
+                        intention,
+                        adultRole,
+                        adultLoad,
+                        Optional.ofNullable(difficulty),
+                        new Purpose.Alongside(words, mightSee, atHome),
+                        place),
                 new Coverage(areas(), new LinkedHashSet<>(Arrays.asList(statements)), senses()),
                 contents,
                 new Usage(new FillPlan.Use(vessels, spillPercent, children, sessionsPerFill, sessionsPerYear), units),

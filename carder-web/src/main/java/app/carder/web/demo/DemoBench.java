@@ -211,7 +211,7 @@ class DemoBench {
                         Optional.of(card.one("difficulty"))
                                 .filter(level -> !level.isEmpty())
                                 .map(Integer::valueOf),
-                        card.one("words"),
+                        new Purpose.Alongside(card.one("words"), "", ""),
                         card.one("place")),
                 new Coverage(
                         areas,
