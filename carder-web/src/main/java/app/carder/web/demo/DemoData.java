@@ -8,6 +8,7 @@ import app.carder.core.premises.Premises;
 import app.carder.core.watch.Involvement;
 import app.carder.core.week.DayStrip.Kind;
 import app.carder.core.week.DayStrip.Session;
+import app.carder.web.account.AccountService;
 import app.carder.web.account.Role;
 import app.carder.web.account.StaffDetails;
 import app.carder.web.account.Viewer;
@@ -55,6 +56,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -96,6 +99,7 @@ public class DemoData {
     private final OccasionService occasions;
     private final RoomService rooms;
     private final DemoAccounts accounts;
+    private final AccountService people;
     private final ChildService children;
     private final DemoBench workbench;
     private final DemoPlans plans;
@@ -117,6 +121,7 @@ public class DemoData {
             OccasionService occasions,
             RoomService rooms,
             DemoAccounts accounts,
+            AccountService people,
             ChildService children,
             DemoBench workbench,
             DemoPlans plans,
@@ -134,6 +139,7 @@ public class DemoData {
         this.occasions = occasions;
         this.rooms = rooms;
         this.accounts = accounts;
+        this.people = people;
         this.children = children;
         this.workbench = workbench;
         this.plans = plans;
@@ -169,6 +175,22 @@ public class DemoData {
         if (!open.equals(now)) {
             settings.putClock(setting.id(), open);
         }
+        transaction.executeWithoutResult(
+                status -> rooms.all(setting.id()).forEach(room -> beginTheDay(setting.id(), room)));
+    }
+
+    /** On another day the children come again, and what was out last is out again; where somebody has begun already, nothing is done. */
+    private void beginTheDay(SettingId setting, RoomView room) {
+        people.staff(setting).stream()
+                .flatMap(one -> people.author(setting, one.id()).stream())
+                .filter(one -> one.role().isLead() && one.rooms().all().contains(room.id()))
+                .findFirst()
+                .filter(lead -> setOuts.again(lead, room))
+                .ifPresent(lead -> arrive(
+                        lead,
+                        room,
+                        children.inRoom(setting, room.id()).stream()
+                                .collect(Collectors.toMap(ChildView::name, Function.identity(), (one, same) -> one))));
     }
 
     private SettingView create(String name) {

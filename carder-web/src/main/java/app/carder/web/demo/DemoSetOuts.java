@@ -8,11 +8,14 @@ import app.carder.web.page.Required;
 import app.carder.web.room.RoomView;
 import app.carder.web.setout.SetOutDetails;
 import app.carder.web.setout.SetOutService;
+import app.carder.web.setout.SetOutView;
 import app.carder.web.setting.SettingService;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -21,6 +24,7 @@ import org.springframework.stereotype.Component;
 class DemoSetOuts {
 
     private static final int PREPARATION_MINUTES = 6;
+    private static final int LONGEST_PAUSE_DAYS = 400;
 
     private final SettingService settings;
     private final CardService deck;
@@ -42,6 +46,23 @@ class DemoSetOuts {
         Instant ready =
                 DemoPlay.watchedFrom(settings, lead.settingId(), daysAgo).minusSeconds(60);
         setOut(lead, room, Required.from(cards, title), zone, lead, ready, PREPARATION_MINUTES);
+    }
+
+    /** Sets out again what was out last, if nothing is; whether it did. */
+    boolean again(Viewer lead, RoomView room) {
+        LocalDate today = settings.today(lead.settingId());
+        if (!setOuts.out(lead.settingId(), room, today).isEmpty()) {
+            return false;
+        }
+        List<SetOutView> last = Stream.iterate(today.minusDays(1), day -> day.minusDays(1))
+                .limit(LONGEST_PAUSE_DAYS)
+                .map(day -> setOuts.out(lead.settingId(), room, day))
+                .filter(out -> !out.isEmpty())
+                .findFirst()
+                .orElse(List.of());
+        last.forEach(one ->
+                setOut(lead, room, one.card().id(), one.zone().name(), lead, settings.now(lead.settingId()), null));
+        return !last.isEmpty();
     }
 
     private void setOut(
