@@ -51,14 +51,16 @@ class BenchTest {
     }
 
     @Test
-    void makesACardFromATemplateKeepsASetAndSetsOutAStepByTouch() {
+    void makesACardFromAReadyOneKeepsASetAndSetsOutAStepByTouch() {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
             phone.signIn("tobias");
             Page page = phone.page;
             page.navigate("/plan");
             link(page, "Make a card").tap();
-            page.getByText("Start from a template").tap();
-            link(page, "Sorting the post Prepared environment").tap();
+            link(page, "Start from a ready card").tap();
+            page.getByLabel("Way of working").selectOption("PREPARED_ENVIRONMENT");
+            button(page, "Show").tap();
+            link(page, "Open and change Sorting the post").tap();
             assertThat(page.locator("#title")).hasValue("Sorting the post");
             page.locator("#title").fill("Sorting by touch");
             button(page, "Save the card").tap();

@@ -64,6 +64,28 @@ class FaultTest {
     }
 
     @Test
+    @Order(0)
+    void aMonitorIsToldHowItStandsAndNothingAboutChildren() throws Exception {
+        String health = stage.monitor("/actuator/health");
+        String metrics = stage.monitor("/actuator/prometheus");
+        String log = String.join("\n", stage.log());
+
+        assertThat(health)
+                .contains(
+                        "\"db\"",
+                        "\"diskSpace\"",
+                        "\"mailQueue\"",
+                        "\"jobs\"",
+                        "\"photos\"",
+                        "\"backup\":{\"details\":{\"last\":\"never\"},\"status\":\"DOWN\"}");
+        assertThat(metrics).contains("jvm_memory_used_bytes", "hikaricp_connections_active");
+        assertThat(stage.log())
+                .allSatisfy(line -> assertThat(line).startsWith("{").endsWith("}"));
+        assertThat(health + metrics + log).doesNotContain("Anouk", "Bram", "Hamish", "hamish");
+        assertThat(stage.monitor("/actuator/env")).doesNotContain("carder.demo");
+    }
+
+    @Test
     @Order(1)
     @Timeout(value = 30, unit = TimeUnit.MINUTES)
     void underAttackNobodyIsShutOutNothingIsLostAndTheMemoryComesBack() throws Exception {

@@ -1,6 +1,7 @@
 package app.carder.fault;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.HttpURLConnection;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -32,6 +33,7 @@ final class Stage implements AutoCloseable {
     private final String bin;
     private final int databasePort = freePort();
     private final int port = freePort();
+    private final int monitorPort = freePort();
     private final List<String> options;
     private final List<String> program;
     private @Nullable Process application;
@@ -96,6 +98,21 @@ final class Stage implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
+    /** What a monitor is told at its own port. */
+    String monitor(String path) throws IOException {
+        HttpURLConnection connection = (HttpURLConnection)
+                URI.create("http://127.0.0.1:" + monitorPort + path).toURL().openConnection();
+        try (InputStream answer =
+                connection.getResponseCode() < 400 ? connection.getInputStream() : connection.getErrorStream()) {
+            return new String(answer.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    /** What the application has written into its log. */
+    List<String> log() throws IOException {
+        return Files.readAllLines(folder.resolve("application.log"));
+    }
+
     Connection database() throws SQLException {
         return DriverManager.getConnection("jdbc:postgresql://127.0.0.1:" + databasePort + "/carder", "carder", "");
     }
@@ -151,6 +168,8 @@ final class Stage implements AutoCloseable {
         command.addAll(program);
         command.addAll(List.of(
                 "--server.port=" + port,
+                "--carder.monitor.port=" + monitorPort,
+                "--logging.structured.format.console=logstash",
                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + databasePort + "/carder",
                 "--spring.datasource.username=carder",
                 "--carder.demo=true",

@@ -51,6 +51,8 @@ class ArchitectureTest {
             "InvitationRepository.findByTokenHash",
             "OpenUploadRepository.deleteByBegunAtBefore",
             "InvitationRepository.readByTokenHash",
+            "MessageRepository.findById",
+            "MessageRepository.nextDue",
             "SettingRepository.findById",
             "KnownBrowserRepository.deleteByLastUsedAtBefore",
             "SettingRepository.count",
@@ -71,7 +73,8 @@ class ArchitectureTest {
             "app.carder.web.device",
             "app.carder.web.draft",
             "app.carder.web.media",
-            "app.carder.web.outbox");
+            "app.carder.web.outbox",
+            "app.carder.web.operate");
 
     private static final Set<String> PARTLY_BY_THE_MACHINE = Set.of(
             "CarderConfiguration",

@@ -253,9 +253,9 @@ class StatementCountTest extends WebTest {
         UUID bram = child("Bram");
         database.update(
                 "insert into card (id, setting_id, version, room_id, title, intention, adult_role, adult_load, areas, statements, senses,"
-                        + " changed_by, changed_at, words, place, features, week_of)"
+                        + " changed_by, changed_at, words, might_see, at_home, place, features, week_of)"
                         + " select gen_random_uuid(), setting_id, 0, room_id, title || n, intention, adult_role, adult_load, areas, statements,"
-                        + " senses, changed_by, changed_at, words, place, features, week_of "
+                        + " senses, changed_by, changed_at, words, might_see, at_home, place, features, week_of "
                         + copies.apply("card") + "where id = ?",
                 card("The parcel chute"));
         database.update(
@@ -287,7 +287,9 @@ class StatementCountTest extends WebTest {
                         + "where child_id = ? and approved_at is null",
                 bram);
         database.update(
-                "insert into message select gen_random_uuid(), setting_id, to_name, to_address, subject, body, sent_at "
+                "insert into message (id, setting_id, room_id, to_name, to_address, subject, body, written_at, standing, tries, next_try_at, asked_at, answer)"
+                        + " select gen_random_uuid(), setting_id, room_id, to_name, to_address, subject, body, written_at, standing, tries, next_try_at,"
+                        + " asked_at, answer "
                         + copies.apply("message") + "where to_name like 'Anouk%'");
     }
 }

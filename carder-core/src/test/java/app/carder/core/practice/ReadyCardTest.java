@@ -173,6 +173,9 @@ class ReadyCardTest {
             SetUpPicture picture =
                     SetUpPicture.of(contents, things, ready.card().settingOut(), List.of());
             assertThat(picture.isEmpty()).isFalse();
+            assertThat(picture.notFitting()).isEmpty();
+            // What is much wider than high is a line on a tile, which nobody recognises.
+            assertThat(picture.width() / picture.height()).isBetween(0.25, 5.0);
         }
 
         /** A ready card must not stop itself for the ages that it is made for; nor may its easier and harder versions. */

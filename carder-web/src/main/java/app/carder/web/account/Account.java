@@ -40,6 +40,8 @@ class Account extends ScopedRecord {
     private @Nullable LocalDate coverUntil;
     private @Nullable Instant closedAt;
     private @Nullable String language;
+    private String digestAddress;
+    private @Nullable LocalDate digestOn;
 
     protected Account() {}
 
@@ -47,7 +49,26 @@ class Account extends ScopedRecord {
         super(Ids.next(), settingId);
         this.username = username;
         this.passwordHash = passwordHash;
+        this.digestAddress = "";
         change(details);
+    }
+
+    /** Where its owner is told once a day of what is new; empty where they do not want it. */
+    String digestAddress() {
+        return digestAddress;
+    }
+
+    void tellDailyAt(String address) {
+        this.digestAddress = address;
+    }
+
+    /** Whether its owner wants to be told on a day, and has not been yet. */
+    boolean isToBeToldOn(LocalDate day) {
+        return !digestAddress.isEmpty() && isOpenOn(day) && !day.equals(digestOn);
+    }
+
+    void told(LocalDate day) {
+        this.digestOn = day;
     }
 
     Optional<String> language() {

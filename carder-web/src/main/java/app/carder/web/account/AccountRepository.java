@@ -29,4 +29,6 @@ interface AccountRepository extends Repository<Account, UUID> {
     /** Without a setting: whoever signs in has none yet. */
     @EntityGraph(attributePaths = "rooms")
     Optional<Account> findByUsername(String username);
+
+    List<Account> findBySettingIdAndDigestAddressNot(SettingId settingId, String none);
 }

@@ -5,6 +5,7 @@ import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -103,6 +104,42 @@ public class AccountService {
         accounts.findByIdAndSettingId(viewer.personId(), viewer.settingId())
                 .orElseThrow(NotFound::new)
                 .choose(language);
+    }
+
+    /** Where somebody is told once a day of what is new; empty where they do not want it. */
+    @Transactional(readOnly = true)
+    public String dailyNoteAddress(Viewer viewer) {
+        return accounts.findByIdAndSettingId(viewer.personId(), viewer.settingId())
+                .map(Account::digestAddress)
+                .orElse("");
+    }
+
+    /** Somebody wants to be told once a day, or with an empty address no more. */
+    @Transactional
+    public void tellDaily(Viewer viewer, String address) {
+        accounts.findByIdAndSettingId(viewer.personId(), viewer.settingId())
+                .orElseThrow(NotFound::new)
+                .tellDailyAt(address);
+    }
+
+    /**
+     * Somebody who is to be told today.
+     *
+     * @param viewer who it is
+     * @param address where to
+     */
+    public record ToTell(Viewer viewer, String address) {}
+
+    /** Takes those of a setting who want to be told and have not been on a day; from then on they have. */
+    @Transactional
+    public List<ToTell> takeThoseToTell(SettingId settingId, LocalDate day) {
+        return accounts.findBySettingIdAndDigestAddressNot(settingId, "").stream()
+                .filter(account -> account.isToBeToldOn(day))
+                .map(account -> {
+                    account.told(day);
+                    return new ToTell(account.viewer(), account.digestAddress());
+                })
+                .toList();
     }
 
     /** Whoever an account belongs to, closed accounts included, so that what they wrote comes in under their name. */

@@ -1,6 +1,7 @@
 package app.carder.web.account;
 
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.MailAddress;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.SettingService;
 import jakarta.servlet.http.HttpServletRequest;
@@ -25,12 +26,15 @@ class OwnAccountController {
     private final SignedInSessions sessions;
     private final SettingService settings;
     private final UserCredentialRepository passkeys;
+    private final AccountService accounts;
 
     OwnAccountController(
             OwnPasswordService own,
             SignedInSessions sessions,
             SettingService settings,
-            UserCredentialRepository passkeys) {
+            UserCredentialRepository passkeys,
+            AccountService accounts) {
+        this.accounts = accounts;
         this.passkeys = passkeys;
         this.own = own;
         this.sessions = sessions;
@@ -69,6 +73,26 @@ class OwnAccountController {
         return page(viewer, session, errors);
     }
 
+    /** Whether, and where, somebody of staff is told once a day of what is new. */
+    @PostMapping("/account/daily-note")
+    @AllowedTo(Audience.STAFF)
+    ModelAndView tellDaily(
+            @AuthenticationPrincipal Viewer viewer,
+            HttpSession session,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        String address = typed.optional("note", MailAddress.LONGEST, errors);
+        if (!address.isEmpty() && !MailAddress.isPossible(address)) {
+            errors.add("note", "account.note.address");
+        }
+        if (errors.any()) {
+            return page(viewer, session, errors).addObject("note", address);
+        }
+        accounts.tellDaily(viewer, address);
+        return new ModelAndView("redirect:/account?noted");
+    }
+
     @PostMapping("/account/sessions/end")
     String endOthers(@AuthenticationPrincipal Viewer viewer, HttpServletRequest request, HttpSession session) {
         own.endOtherSessions(viewer, SignInFrom.of(request), session.getId());
@@ -95,6 +119,8 @@ class OwnAccountController {
                                 one.getLabel(),
                                 settings.local(viewer.settingId(), one.getLastUsed())))
                         .toList());
+        page.addObject("isStaff", viewer.role().isStaff());
+        page.addObject("note", accounts.dailyNoteAddress(viewer));
         page.addObject("errors", errors);
         return page;
     }

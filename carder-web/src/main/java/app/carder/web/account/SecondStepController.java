@@ -1,6 +1,7 @@
 package app.carder.web.account;
 
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.QrDrawing;
 import app.carder.web.setting.SettingService;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

@@ -111,7 +111,7 @@ class AccessInterceptor implements HandlerInterceptor {
                 viewer,
                 request.getMethod(),
                 String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE)),
-                subject(request),
+                request.getAttribute(AccessLog.GONE) == null ? subject(request) : null,
                 status,
                 BrowserWords.of(request.getHeader(HttpHeaders.USER_AGENT)));
     }

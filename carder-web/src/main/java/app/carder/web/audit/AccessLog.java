@@ -15,6 +15,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AccessLog {
 
+    /** Stands on a request after which the record that it names is erased: the log says what was done, not to whose. */
+    public static final String GONE = AccessLog.class.getName() + ".gone";
+
     private final AccessEntryRepository entries;
     private final Clock clock;
 

@@ -4,6 +4,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.MailAddress;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;

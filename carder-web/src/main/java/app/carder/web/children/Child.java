@@ -4,6 +4,7 @@ import app.carder.core.attendance.Coming;
 import app.carder.core.attendance.DayHours;
 import app.carder.core.attendance.Noted;
 import app.carder.core.attendance.Stay;
+import app.carder.core.consent.Consent;
 import app.carder.core.material.Allergen;
 import app.carder.core.measure.Age;
 import app.carder.core.safety.CareEntry;
@@ -66,6 +67,9 @@ class Child extends ScopedRecord {
     private boolean consentOwnJournal;
     private boolean consentOthersJournals;
     private boolean consentDisplay;
+    private @Nullable LocalDate ownJournalUntil;
+    private @Nullable LocalDate othersJournalsUntil;
+    private @Nullable LocalDate displayUntil;
     private @Nullable UUID keyPersonId;
     private Integer[] daysAttended;
     private @Nullable LocalTime arrives;
@@ -107,9 +111,6 @@ class Child extends ScopedRecord {
         otherNames = details.otherNames().toArray(String[]::new);
         homeLanguages = details.homeLanguages();
         interests = details.interests();
-        consentOwnJournal = details.consents().contains(PhotoUse.OWN_JOURNAL);
-        consentOthersJournals = details.consents().contains(PhotoUse.OTHERS_JOURNALS);
-        consentDisplay = details.consents().contains(PhotoUse.DISPLAY);
         keyPersonId = details.keyPersonId();
         Coming coming = details.coming();
         daysAttended = coming.days().stream().sorted().map(DayOfWeek::getValue).toArray(Integer[]::new);
@@ -197,7 +198,6 @@ class Child extends ScopedRecord {
         said.put("allergy note", allergyNote);
         said.put("home languages", homeLanguages);
         said.put("interests", interests);
-        said.put("photo consents", consents().toString());
         said.put("key person", String.valueOf(keyPersonId));
         said.put("days", days().toString());
         said.put("arrives", arrives == null ? "" : arrives.toString());
@@ -229,7 +229,7 @@ class Child extends ScopedRecord {
                         mouthing, allergiesAsked, allergenSet(), allergyNote, entries(), medicine, Set.of(medicineBy)),
                 homeLanguages,
                 interests,
-                consents(),
+                consents(today),
                 keyPersonId,
                 coming(),
                 noted,
@@ -252,18 +252,42 @@ class Child extends ScopedRecord {
                 .toList();
     }
 
-    private Set<PhotoUse> consents() {
+    /** Takes over what holds of a use. */
+    void consent(PhotoUse use, Consent consent) {
+        LocalDate until = consent.until().orElse(null);
+        switch (use) {
+            case OWN_JOURNAL -> {
+                consentOwnJournal = consent.isGiven();
+                ownJournalUntil = until;
+            }
+            case OTHERS_JOURNALS -> {
+                consentOthersJournals = consent.isGiven();
+                othersJournalsUntil = until;
+            }
+            case DISPLAY -> {
+                consentDisplay = consent.isGiven();
+                displayUntil = until;
+            }
+        }
+    }
+
+    /** Uses that are allowed on a day: a yes that has run out is none. */
+    private Set<PhotoUse> consents(LocalDate day) {
         Set<PhotoUse> given = new TreeSet<>();
-        if (consentOwnJournal) {
+        if (consentOwnJournal && !isOver(ownJournalUntil, day)) {
             given.add(PhotoUse.OWN_JOURNAL);
         }
-        if (consentOthersJournals) {
+        if (consentOthersJournals && !isOver(othersJournalsUntil, day)) {
             given.add(PhotoUse.OTHERS_JOURNALS);
         }
-        if (consentDisplay) {
+        if (consentDisplay && !isOver(displayUntil, day)) {
             given.add(PhotoUse.DISPLAY);
         }
         return given;
+    }
+
+    private static boolean isOver(@Nullable LocalDate last, LocalDate day) {
+        return last != null && day.isAfter(last);
     }
 
     private Set<Allergen> allergenSet() {

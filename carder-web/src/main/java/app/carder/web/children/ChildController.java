@@ -175,6 +175,7 @@ class ChildController {
                         .filter(other -> !other.id().equals(room.id()))
                         .toList());
         page.addObject("child", child);
+        page.addObject("erases", viewer.role() == Role.MANAGER);
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         page.addObject("staff", staff);

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param care what adults must know
  * @param homeLanguages in words
  * @param interests in words
- * @param consents uses of photos that the family allows
+ * @param consents uses of photos that the family allowed on enrolment; later words are kept by {@link ConsentService}
  * @param keyPersonId member of staff
  * @param coming when it comes
  * @param move into which room it moves up, and when

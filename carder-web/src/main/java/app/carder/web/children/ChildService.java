@@ -40,6 +40,7 @@ public class ChildService {
     private final SettingService settings;
     private final RoomBorder border;
     private final ObjectProvider<KnownDays> days;
+    private final ConsentService consents;
 
     ChildService(
             ChildRepository children,
@@ -47,7 +48,9 @@ public class ChildService {
             HistoryLog history,
             SettingService settings,
             RoomBorder border,
-            ObjectProvider<KnownDays> days) {
+            ObjectProvider<KnownDays> days,
+            ConsentService consents) {
+        this.consents = consents;
         this.days = days;
         this.children = children;
         this.carers = carers;
@@ -61,6 +64,7 @@ public class ChildService {
     public ChildView add(SettingId settingId, UUID roomId, ChildDetails details) {
         Child child = new Child(settingId, roomId, details);
         children.save(child);
+        consents.sayOnEnrolment(settingId, child.getId(), details.consents());
         return view(child);
     }
 

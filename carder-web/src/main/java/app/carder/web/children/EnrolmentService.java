@@ -18,6 +18,7 @@ import app.carder.web.account.RoomBorder;
 import app.carder.web.account.StaffView;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.EnrolmentView.Line;
+import app.carder.web.page.MailAddress;
 import app.carder.web.page.Required;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;

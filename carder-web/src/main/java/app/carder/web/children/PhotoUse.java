@@ -11,6 +11,11 @@ public enum PhotoUse {
     /** On display inside the setting. */
     DISPLAY;
 
+    /** What a family is asked. */
+    public String question() {
+        return Said.say("photo-use." + name() + ".question");
+    }
+
     /** For people. */
     public String words() {
         return Said.say("photo-use." + name());

@@ -17,6 +17,7 @@ import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -40,6 +41,7 @@ public class FamilyService {
 
     private final InvitationRepository invitations;
     private final ReplyRepository replies;
+    private final ReadTogetherRepository together;
     private final JournalService journals;
     private final HomeBrowsers browsers;
     private final ChildService children;
@@ -53,6 +55,7 @@ public class FamilyService {
     FamilyService(
             InvitationRepository invitations,
             ReplyRepository replies,
+            ReadTogetherRepository together,
             JournalService journals,
             HomeBrowsers browsers,
             ChildService children,
@@ -64,6 +67,7 @@ public class FamilyService {
             Clock clock) {
         this.invitations = invitations;
         this.replies = replies;
+        this.together = together;
         this.journals = journals;
         this.browsers = browsers;
         this.children = children;
@@ -128,13 +132,21 @@ public class FamilyService {
         return codes;
     }
 
-    private LinkCode send(SettingId settingId, UUID roomId, JournalSheet sheet, CarerView carer) {
+    /** A link that was just made; the code is kept nowhere. */
+    private record Link(String address, String code, Instant expiresAt) {}
+
+    private Link link(SettingId settingId, JournalSheet sheet, CarerView carer) {
         String token = LinkSecrets.token();
         String code = LinkSecrets.code();
         Instant now = clock.instant();
         Instant expiresAt = now.plus(properties.linkLasts());
         invitations.save(new Invitation(
                 settingId, sheet.id(), carer.id(), LinkSecrets.hash(token), passwords.encode(code), expiresAt, now));
+        return new Link(address.origin() + "/open/" + token, code, expiresAt);
+    }
+
+    private LinkCode send(SettingId settingId, UUID roomId, JournalSheet sheet, CarerView carer) {
+        Link link = link(settingId, sheet, carer);
         String setting = settings.get(settingId).name();
         outbox.send(
                 settingId,
@@ -145,10 +157,74 @@ public class FamilyService {
                         Said.say("family.a-learning-journal-from", setting),
                         Said.say(
                                 "family.new-journal-mail",
-                                address.origin() + "/open/" + token,
-                                settings.local(settingId, expiresAt).toLocalDate(),
+                                link.address(),
+                                settings.local(settingId, link.expiresAt()).toLocalDate(),
                                 setting)));
-        return new LinkCode(carer.name(), code);
+        return new LinkCode(carer.name(), link.code());
+    }
+
+    /**
+     * A letter for a carer: its link as a drawing, and the code on a slip of its own.
+     *
+     * @param carer whose it is
+     * @param link that it leads to
+     * @param code to type
+     * @param expiresOn the last day on which it opens
+     */
+    record Letter(String carer, String link, String code, LocalDate expiresOn) {}
+
+    /**
+     * Makes a link that goes home on paper. A carer's earlier link to the same journal is taken back.
+     *
+     * @throws NotFound if the carer is not one of the child's who may read, or the journal is not approved
+     */
+    @Transactional
+    Letter letter(SettingId settingId, UUID journalId, UUID carerId) {
+        JournalSheet sheet = journals.sheet(settingId, journalId);
+        CarerView carer = reader(settingId, sheet, carerId);
+        sentTo(settingId, journalId).stream()
+                .filter(found -> found.carerId().equals(carerId))
+                .forEach(found -> found.revoke(clock.instant()));
+        Link link = link(settingId, sheet, carer);
+        return new Letter(
+                carer.name(),
+                link.address(),
+                link.code(),
+                settings.local(settingId, link.expiresAt()).toLocalDate());
+    }
+
+    private CarerView reader(SettingId settingId, JournalSheet sheet, UUID carerId) {
+        return children.carersOf(settingId, sheet.childId()).stream()
+                .filter(carer -> sheet.approved() && carer.id().equals(carerId))
+                .findFirst()
+                .orElseThrow(NotFound::new);
+    }
+
+    /**
+     * Notes that a journal was read together.
+     *
+     * @throws NotFound if the carer is not one of the child's who may read, or the journal is not approved
+     */
+    @Transactional
+    void readTogether(Viewer viewer, UUID journalId, UUID carerId, LocalDate on) {
+        SettingId settingId = viewer.settingId();
+        CarerView carer = reader(settingId, journals.sheet(settingId, journalId), carerId);
+        together.save(new ReadTogether(settingId, journalId, carer.id(), on, viewer.name(), settings.now(settingId)));
+    }
+
+    /** When a journal was read together, with whom, and who noted it. */
+    record Together(String carer, LocalDate on, String by) {}
+
+    /** When a journal was read together, the latest first. */
+    @Transactional(readOnly = true)
+    List<Together> together(SettingId settingId, UUID journalId) {
+        List<ReadTogether> found =
+                together.findBySettingIdAndJournalIdOrderByOnDayDescNotedAtDesc(settingId, journalId, SHOWN);
+        Map<UUID, CarerView> carers = children.carersById(
+                settingId, found.stream().map(ReadTogether::carerId).distinct().toList());
+        return found.stream()
+                .map(one -> new Together(Required.from(carers, one.carerId()).name(), one.onDay(), one.notedBy()))
+                .toList();
     }
 
     /** The links of a journal, newest first. */
@@ -342,6 +418,26 @@ public class FamilyService {
         return viewer.browser()
                 .map(browser -> browsers.carers(viewer.settingId(), browser))
                 .orElseGet(() -> children.carersOfAccount(viewer.settingId(), viewer.personId()));
+    }
+
+    /** The children for whom somebody reads, each once. */
+    @Transactional(readOnly = true)
+    List<UUID> childrenOf(Viewer viewer) {
+        return carersOf(viewer).stream().map(CarerView::childId).distinct().toList();
+    }
+
+    /** Who speaks for a child. */
+    record Speaker(UUID carerId, String name) {}
+
+    /**
+     * The carer as whom somebody speaks for a child.
+     *
+     * @throws NotFound if they read for no such child
+     */
+    @Transactional(readOnly = true)
+    Speaker speaker(Viewer viewer, UUID childId) {
+        CarerView carer = carerFor(viewer, childId);
+        return new Speaker(carer.id(), carer.name());
     }
 
     /** Other browsers that read for the same children. */

@@ -8,8 +8,14 @@ import app.carder.web.children.ChildService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.Printer;
+import app.carder.web.page.QrDrawing;
 import app.carder.web.page.Typed;
+import app.carder.web.setting.SettingService;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,8 +36,18 @@ class InvitationController {
     private final JournalService journals;
     private final ChildService children;
     private final HomeBrowsers browsers;
+    private final SettingService settings;
+    private final Printer printer;
 
-    InvitationController(FamilyService family, JournalService journals, ChildService children, HomeBrowsers browsers) {
+    InvitationController(
+            FamilyService family,
+            JournalService journals,
+            ChildService children,
+            HomeBrowsers browsers,
+            SettingService settings,
+            Printer printer) {
+        this.settings = settings;
+        this.printer = printer;
         this.family = family;
         this.journals = journals;
         this.children = children;
@@ -50,24 +66,78 @@ class InvitationController {
             @RequestParam MultiValueMap<String, String> parameters) {
         Typed typed = Typed.of(parameters);
         List<UUID> carers = typed.ids("carer");
-        FormErrors errors = new FormErrors();
         JournalSheet sheet = journals.sheet(viewer.settingId(), journalId);
-        if (!sheet.approved()) {
-            errors.add("carer", "invitation.notApproved");
-        } else if (carers.isEmpty()) {
-            errors.add("carer", "invitation.carer.missing");
-        } else if (!typed.ticked("read")
-                && !children.get(viewer.settingId(), sheet.childId())
-                        .beforeSending()
-                        .isEmpty()) {
-            errors.add("read", "invitation.read");
-        }
+        FormErrors errors = beforeSending(viewer, sheet, typed, "carer", !carers.isEmpty());
         if (errors.any()) {
             return page(viewer, journalId, errors);
         }
         // Not a redirect: the codes are in this answer and nowhere else.
         List<FamilyService.LinkCode> codes = family.invite(viewer.settingId(), journalId, carers);
         return page(viewer, journalId, errors).addObject("codes", codes);
+    }
+
+    /** A letter with the link as a drawing, and the code on a slip of its own, for a family without mail. */
+    @PostMapping("/journals/{journalId}/letter")
+    Object letter(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        JournalSheet sheet = journals.sheet(viewer.settingId(), journalId);
+        Optional<UUID> carer = typed.id("paper");
+        FormErrors errors = beforeSending(viewer, sheet, typed, "paper", carer.isPresent());
+        if (errors.any()) {
+            return page(viewer, journalId, errors);
+        }
+        FamilyService.Letter letter = family.letter(viewer.settingId(), journalId, carer.orElseThrow());
+        return printer.download(
+                "letter.pdf",
+                printer.print(
+                        "family/letter",
+                        Map.of(
+                                "letter", letter,
+                                "qr", QrDrawing.of(letter.link()),
+                                "setting", settings.get(viewer.settingId()).name()),
+                        Map.of()));
+    }
+
+    /** Notes that a journal was read together. */
+    @PostMapping("/journals/{journalId}/read-together")
+    ModelAndView readTogether(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<UUID> carer = typed.id("with");
+        if (!journals.sheet(viewer.settingId(), journalId).approved()) {
+            errors.add("with", "invitation.notApproved");
+        } else if (carer.isEmpty()) {
+            errors.add("with", "invitation.carer.missing");
+        }
+        Optional<LocalDate> on = typed.day("on", errors);
+        on.filter(day -> day.isAfter(settings.today(viewer.settingId())))
+                .ifPresent(ahead -> errors.add("on", "invitation.on.ahead"));
+        if (errors.any()) {
+            return page(viewer, journalId, errors);
+        }
+        family.readTogether(viewer, journalId, carer.orElseThrow(), on.orElseThrow());
+        return new ModelAndView("redirect:/journals/" + journalId + "/invitations#together");
+    }
+
+    /** What has to be so before a journal goes to anybody, by whatever way. */
+    private FormErrors beforeSending(
+            Viewer viewer, JournalSheet sheet, Typed typed, String field, boolean isToSomebody) {
+        FormErrors errors = new FormErrors();
+        String warning = children.get(viewer.settingId(), sheet.childId()).beforeSending();
+        if (!sheet.approved()) {
+            errors.add(field, "invitation.notApproved");
+        } else if (!isToSomebody) {
+            errors.add(field, "invitation.carer.missing");
+        } else if (!typed.ticked("read") && !warning.isEmpty()) {
+            errors.add("read", "invitation.read");
+        }
+        return errors;
     }
 
     @PostMapping("/invitations/{invitationId}/revoke")
@@ -99,6 +169,8 @@ class InvitationController {
                 "browsers",
                 browsers.of(
                         viewer.settingId(), carers.stream().map(CarerView::id).toList()));
+        page.addObject("together", family.together(viewer.settingId(), journalId));
+        page.addObject("today", settings.today(viewer.settingId()));
         page.addObject("sent", family.sent(viewer.settingId(), journalId));
         page.addObject("replies", family.repliesTo(viewer.settingId(), journalId));
         page.addObject("errors", errors);

@@ -18,6 +18,8 @@ class Reply extends ScopedRecord {
     private String carerName;
     private String words;
     private Instant sentAt;
+    private @Nullable Instant seenAt;
+    private String seenBy;
 
     protected Reply() {}
 
@@ -36,6 +38,27 @@ class Reply extends ScopedRecord {
         this.carerName = carerName;
         this.words = words;
         this.sentAt = sentAt;
+        this.seenBy = "";
+    }
+
+    /** Somebody of staff has read it; whoever did so first stays named. */
+    void see(String by, Instant at) {
+        if (seenAt == null) {
+            seenAt = at;
+            seenBy = by;
+        }
+    }
+
+    boolean isSeen() {
+        return seenAt != null;
+    }
+
+    String seenBy() {
+        return seenBy;
+    }
+
+    UUID childId() {
+        return childId;
     }
 
     UUID journalId() {

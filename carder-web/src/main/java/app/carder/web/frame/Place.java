@@ -27,9 +27,11 @@ enum Place {
     REGISTER("watch", "attendance.title", "/rooms/{room}/register"),
 
     CHILDREN("sense", "common.children", "/rooms/{room}/children"),
+    CONSENTS("sense", "consent.title", "/rooms/{room}/consents"),
     OVERRULED("sense", "setout.overruled.what-was-overruled", "/overruled"),
 
     JOURNALS("tell", "family.home.learning-journals", "/journals"),
+    REPLIES("tell", "family.replies.title", "/replies"),
     OUTBOX("tell", "page.layout.outbox", "/outbox", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),
 
     ROOMS("menu", "common.rooms", "/rooms", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),
@@ -37,6 +39,7 @@ enum Place {
     SETTINGS("menu", "settings.title", "/settings", EnumSet.of(Role.MANAGER)),
     STAFF("menu", "page.layout.staff", "/staff", EnumSet.of(Role.MANAGER)),
     ACCESS_LOG("menu", "page.layout.access-log", "/access-log", EnumSet.of(Role.MANAGER)),
+    ERASURES("menu", "erasure.all", "/erasures", EnumSet.of(Role.MANAGER)),
     DAY_HISTORY("menu", "undo.history", "/day-history"),
     LOOKED_AT("menu", "frame.looked-at", "/what-carder-looks-at"),
     LOOK("menu", "look.title", "/look"),

@@ -3,7 +3,9 @@ package app.carder.web.jobs;
 import app.carder.web.page.LimitProperties;
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
 import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
@@ -31,7 +33,18 @@ class JobConfiguration {
     @Bean(initMethod = "start", destroyMethod = "stop")
     @DependsOnDatabaseInitialization
     Scheduler scheduler(DataSource dataSource, List<Task<?>> tasks, LimitProperties limits) {
-        return Scheduler.create(new TransactionAwareDataSourceProxy(dataSource), tasks)
+        // What comes again and again has to be begun; what is done once is asked for.
+        List<RecurringTask<?>> again = new ArrayList<>();
+        List<Task<?>> once = new ArrayList<>();
+        for (Task<?> task : tasks) {
+            if (task instanceof RecurringTask<?> recurring) {
+                again.add(recurring);
+            } else {
+                once.add(task);
+            }
+        }
+        return Scheduler.create(new TransactionAwareDataSourceProxy(dataSource), once)
+                .startTasks(again)
                 .threads(threads(limits))
                 .pollingInterval(LOOKS_EVERY)
                 .pollUsingLockAndFetch(0.5, 1)

@@ -28,6 +28,15 @@ class FolderPhotoStore implements PhotoStore {
     }
 
     @Override
+    public void remove(String name) {
+        try {
+            Files.deleteIfExists(path(name));
+        } catch (IOException held) {
+            throw new UncheckedIOException("Photo cannot be removed from " + folder + ".", held);
+        }
+    }
+
+    @Override
     public byte[] get(String name) {
         try {
             return Files.readAllBytes(path(name));

@@ -211,6 +211,13 @@ public class PhotoService {
         return store.get(fileName(photo.storedAs(), size));
     }
 
+    /** Takes the files of a photo away for good: of one that no row names any more. */
+    public void removeFile(String storedAs) {
+        for (Size size : Size.values()) {
+            store.remove(fileName(storedAs, size));
+        }
+    }
+
     private static String fileName(String name, Size size) {
         return name + (size == Size.LARGE ? "-large.jpg" : "-small.jpg");
     }

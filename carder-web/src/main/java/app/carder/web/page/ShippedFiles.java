@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.http.CacheControl;
@@ -26,8 +27,13 @@ public class ShippedFiles implements WebMvcConfigurer {
 
     private static final String FOLDER = "static/shipped/";
 
+    private final boolean isBeingWorkedOn;
     private final PathMatchingResourcePatternResolver resolver = new PathMatchingResourcePatternResolver();
     private final String address = "/shipped/" + stamp(matching("app.css", "js/*", "fonts/*")) + "/";
+
+    ShippedFiles(@Value("${carder.dev:false}") boolean isBeingWorkedOn) {
+        this.isBeingWorkedOn = isBeingWorkedOn;
+    }
 
     /** What the addresses of all files begin with, for as long as no other build is running. */
     public String address() {
@@ -67,6 +73,10 @@ public class ShippedFiles implements WebMvcConfigurer {
         registry.addResourceHandler(address + "**")
                 .addResourceLocations("classpath:/" + FOLDER)
                 .setCacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+                        isBeingWorkedOn
+                                ? CacheControl.noStore()
+                                : CacheControl.maxAge(Duration.ofDays(365))
+                                        .cachePublic()
+                                        .immutable());
     }
 }

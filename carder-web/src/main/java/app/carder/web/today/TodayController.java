@@ -2,8 +2,11 @@ package app.carder.web.today;
 
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
+import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
 import app.carder.web.card.CardPictures;
+import app.carder.web.family.HomeNews;
+import app.carder.web.operate.BackupRuns;
 import app.carder.web.page.NotFound;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
@@ -24,8 +27,18 @@ class TodayController {
     private final RoomService rooms;
     private final SettingService settings;
     private final CardPictures pictures;
+    private final HomeNews news;
+    private final BackupRuns backups;
 
-    TodayController(TodayService today, RoomService rooms, SettingService settings, CardPictures pictures) {
+    TodayController(
+            TodayService today,
+            RoomService rooms,
+            SettingService settings,
+            CardPictures pictures,
+            HomeNews news,
+            BackupRuns backups) {
+        this.news = news;
+        this.backups = backups;
         this.pictures = pictures;
         this.today = today;
         this.rooms = rooms;
@@ -51,6 +64,10 @@ class TodayController {
         model.addAttribute("pictures", pictures.edition(viewer.settingId()));
         model.addAttribute("madeUp", settings.get(viewer.settingId()).madeUp());
         model.addAttribute("now", settings.minute(viewer.settingId()));
+        model.addAttribute("news", news.count(viewer));
+        if (viewer.role() == Role.MANAGER && !settings.get(viewer.settingId()).madeUp()) {
+            model.addAttribute("backup", backups.state(viewer.settingId()));
+        }
         model.addAttribute("day", today.of(viewer.settingId(), room, settings.minute(viewer.settingId())));
         return "today/today";
     }

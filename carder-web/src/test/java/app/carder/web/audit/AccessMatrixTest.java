@@ -183,6 +183,13 @@ class AccessMatrixTest extends WebTest {
                 "GET /cards/{cardId}/card.json",
                 "GET /rooms/{roomId}/cards.pdf",
                 "GET /rooms/{roomId}/cards.json",
+                "GET /rooms/{roomId}/consents",
+                "GET /children/{childId}/consents",
+                "POST /children/{childId}/consents",
+                "GET /children/{childId}/consents.pdf",
+                "GET /replies",
+                "POST /replies/{replyId}/seen",
+                "POST /account/daily-note",
                 "GET /rooms/{roomId}/ready-cards",
                 "GET /rooms/{roomId}/ready-cards/{code}/{edition}.svg",
                 "POST /rooms/{roomId}/ready-cards",
@@ -281,6 +288,9 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/others",
                 "POST /rooms/{roomId}/others/{otherId}/remove",
                 "GET /outbox",
+                "POST /outbox/{messageId}/again",
+                "POST /journals/{journalId}/letter",
+                "POST /journals/{journalId}/read-together",
                 "GET /devices",
                 "GET /devices/{deviceId}",
                 "GET /devices/lost.pdf",
@@ -302,6 +312,14 @@ class AccessMatrixTest extends WebTest {
                 "POST /staff",
                 "POST /staff/rooms",
                 "GET /settings",
+                "GET /settings/mail",
+                "GET /children/{childId}/erase",
+                "GET /children/{childId}/archive.zip",
+                "POST /children/{childId}/erase",
+                "GET /erasures",
+                "GET /erasures/{erasureId}",
+                "POST /settings/mail",
+                "POST /settings/mail/test",
                 "POST /settings",
                 "POST /settings/rooms/{roomId}",
                 "POST /staff/second-step",
@@ -317,6 +335,8 @@ class AccessMatrixTest extends WebTest {
                 "POST /family/browsers/{browserId}/end",
                 "GET /family/journals/{journalId}",
                 "POST /family/journals/{journalId}/replies",
+                "GET /family/consents",
+                "POST /family/consents",
                 "GET /family/journals/{journalId}/photos/{photoId}",
                 "GET /family/journals/{journalId}/pdf");
         allow(
@@ -445,6 +465,7 @@ class AccessMatrixTest extends WebTest {
                 "passkey",
                 "occasionId",
                 "doneId",
+                "erasureId",
                 "upload",
                 "token");
 
@@ -660,6 +681,21 @@ class AccessMatrixTest extends WebTest {
         ids.put("upload", UUID.randomUUID().toString());
         ids.put("passkey", passkey());
         ids.put("tool", "line");
+        ids.put("code", "pe-pour");
+        UUID erasure = UUID.randomUUID();
+        database.update(
+                "insert into erasure select ?, setting_id, now(), 'Imelda', 'asked for by the family', '{}', 0, 0, 0 from child where id = ?",
+                erasure,
+                anouk);
+        ids.put("erasureId", erasure.toString());
+        ids.put(
+                "replyId",
+                id("select id from reply where child_id = ? order by sent_at limit 1", anouk)
+                        .toString());
+        ids.put(
+                "messageId",
+                id("select id from message where room_id = ? order by id limit 1", room("Loft"))
+                        .toString());
         ids.put("edition", "1");
         ids.put("kind", "shopping");
         ids.put("of", "2026-05-04");

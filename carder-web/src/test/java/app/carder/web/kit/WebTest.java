@@ -57,6 +57,8 @@ public abstract class WebTest {
         registry.add("carder.demo", () -> "true");
         registry.add("carder.media.folder", MEDIA::toString);
         registry.add("carder.pseudo-language", () -> "true");
+        // Tests send mail themselves, to servers of their own.
+        registry.add("carder.mail.shipped", () -> "false");
         registry.add("carder.parts", () -> "true");
         registry.add("spring.jpa.properties.hibernate.generate_statistics", () -> "true");
         registry.add("logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener", () -> "off");
@@ -197,8 +199,8 @@ public abstract class WebTest {
     protected UUID practitioner(String username) {
         UUID account = Ids.next();
         database.update(
-                "insert into account (id, setting_id, username, display_name, password_hash, role, room_id)"
-                        + " select ?, setting_id, ?, 'Ravi Menon', password_hash, role, room_id from account where username = 'hamish'",
+                "insert into account (id, setting_id, username, display_name, password_hash, role, room_id, digest_address)"
+                        + " select ?, setting_id, ?, 'Ravi Menon', password_hash, role, room_id, '' from account where username = 'hamish'",
                 account,
                 username);
         database.update("insert into account_room select id, room_id from account where id = ?", account);

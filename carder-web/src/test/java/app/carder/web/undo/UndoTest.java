@@ -396,6 +396,7 @@ class UndoTest extends WebTest {
         not.put("/carers/{carerId}", "the form is beside it");
         not.put("/carers/{carerId}/end", "asks first: a family is shut out");
         not.put("/settings/rooms/{roomId}", "the form is beside it");
+        not.put("/outbox/{messageId}/again", "sends a message that reached nobody");
         not.put("/drafts/forget", "asked for by the page after saving");
         not.put("/proposals/{proposalId}/stop", "suggest again with the button beside it");
         not.put("/rooms/{roomId}/framework", "the form is beside it");

@@ -1,4 +1,4 @@
-package app.carder.web.account;
+package app.carder.web.page;
 
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -14,12 +14,17 @@ import java.util.Map;
  * @param size of its side in modules, with the quiet zone
  * @param path one square for each dark module
  */
-record QrDrawing(int size, String path) {
+public record QrDrawing(int size, String path) {
 
     /** ISO/IEC 18004: four modules around it stay empty. */
     private static final int QUIET = 4;
 
-    static QrDrawing of(String text) {
+    /**
+     * Of a text.
+     *
+     * @throws IllegalArgumentException if it is too long for one
+     */
+    public static QrDrawing of(String text) {
         try {
             ByteMatrix modules = Encoder.encode(
                             text,
