@@ -7,6 +7,7 @@ import jakarta.mail.SendFailedException;
 import jakarta.mail.internet.AddressException;
 import jakarta.mail.internet.InternetAddress;
 import jakarta.mail.internet.MimeMessage;
+import java.io.UnsupportedEncodingException;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
@@ -161,7 +162,7 @@ class MailServer {
             return new Answer(Outcome.REFUSED, words(unreadable));
         } catch (MailSendException failed) {
             return answer(Stream.of(failed.getMessageExceptions()).toList(), failed);
-        } catch (MailException | MessagingException | java.io.UnsupportedEncodingException failed) {
+        } catch (MailException | MessagingException | UnsupportedEncodingException failed) {
             return answer(List.of(failed), failed);
         }
     }

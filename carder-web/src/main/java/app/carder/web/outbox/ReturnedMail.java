@@ -13,6 +13,7 @@ import jakarta.mail.internet.MimeMessage;
 import jakarta.mail.search.FlagTerm;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
@@ -170,7 +171,7 @@ class ReturnedMail {
     }
 
     /** Takes so many bytes, and lets the others go. */
-    private static final class Bounded extends java.io.OutputStream {
+    private static final class Bounded extends OutputStream {
         private final ByteArrayOutputStream bytes;
 
         private Bounded(ByteArrayOutputStream bytes) {

@@ -30,6 +30,7 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.web.util.HtmlUtils;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -41,9 +42,8 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class ChildArchive {
 
-    private static final JsonMapper JSON = JsonMapper.builder()
-            .enable(tools.jackson.databind.SerializationFeature.INDENT_OUTPUT)
-            .build();
+    private static final JsonMapper JSON =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
     private static final String OF_THE_CHILD =
             "t.id in (select c.observation_id from observation_child c where c.child_id = :child and c.setting_id = :setting)";
