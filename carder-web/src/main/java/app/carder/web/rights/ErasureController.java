@@ -12,6 +12,9 @@ import app.carder.web.setting.SettingService;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
@@ -79,16 +82,28 @@ class ErasureController {
         return new ModelAndView("redirect:/erasures/" + proof + "?done");
     }
 
-    /** Everything about a child, for its family or the next setting. */
+    /** Everything about a child, for its family or the next setting: whole, or an error and not half of it. */
     @GetMapping("/children/{childId}/archive.zip")
     void archive(
             @AuthenticationPrincipal Viewer viewer, @PathVariable("childId") UUID childId, HttpServletResponse response)
             throws IOException {
-        response.setContentType("application/zip");
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename("archive.zip").build().toString());
-        archive.write(viewer.settingId(), childId, response.getOutputStream());
+        Path whole = Files.createTempFile("archive", ".zip");
+        try {
+            try (OutputStream out = Files.newOutputStream(whole)) {
+                archive.write(viewer.settingId(), childId, out);
+            }
+            response.setContentType("application/zip");
+            response.setContentLengthLong(Files.size(whole));
+            response.setHeader(
+                    HttpHeaders.CONTENT_DISPOSITION,
+                    ContentDisposition.attachment()
+                            .filename("archive.zip")
+                            .build()
+                            .toString());
+            Files.copy(whole, response.getOutputStream());
+        } finally {
+            Files.delete(whole);
+        }
     }
 
     @GetMapping("/erasures/{erasureId}")
