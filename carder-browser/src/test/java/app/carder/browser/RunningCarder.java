@@ -17,10 +17,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.test.util.ReflectionTestUtils;
 
 /** One application with the demo data and one browser, for all tests that a thread runs: classes run side by side and share nothing. */
 final class RunningCarder {
@@ -154,6 +157,16 @@ final class RunningCarder {
         try (ConfigurableApplicationContext empty = here(store("carder_browser_empty"), "--carder.demo=false");
                 Device device = device(size, addressOf(empty))) {
             block.accept(device);
+        }
+    }
+
+    /** The same, with the one-time code that the console would show. */
+    void fromEmpty(Size size, BiConsumer<Device, String> block) {
+        try (ConfigurableApplicationContext empty = here(store("carder_browser_empty"), "--carder.demo=false");
+                Device device = device(size, addressOf(empty))) {
+            block.accept(
+                    device,
+                    Objects.requireNonNull(ReflectionTestUtils.invokeMethod(empty.getBean("firstRunCode"), "code")));
         }
     }
 
