@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.zip.GZIPOutputStream;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.Resource;
@@ -23,6 +24,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Sends what pages name below the stamp of this build from memory, compressed once, before anything else of a request is looked at. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
+@ConditionalOnProperty(name = "carder.dev", havingValue = "false", matchIfMissing = true)
 final class ShippedFromMemory extends OncePerRequestFilter {
 
     private static final String FOR_EVER = "max-age=31536000, public, immutable";
