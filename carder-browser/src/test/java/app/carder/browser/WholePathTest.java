@@ -158,7 +158,8 @@ class WholePathTest {
         button(page, "Approve").click();
         assertThat(page.locator("main")).containsText("Approved by Tobias Renn");
         link(page, "Invite the family").click();
-        page.getByLabel(Pattern.compile(child + "'s mother")).check();
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile(child + "'s mother")))
+                .check();
         button(page, "Send the link").click();
         String code = page.locator(".big-code").innerText();
         page.locator(".done").getByRole(AriaRole.LINK).click();
