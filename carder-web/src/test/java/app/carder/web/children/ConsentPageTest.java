@@ -60,7 +60,7 @@ class ConsentPageTest extends WebTest {
         assertThat(get(CARER, picture).status()).isEqualTo(200);
 
         Document page = get(CARER, "/family/consents").page();
-        assertThat(page.text()).contains("May photos of your child be shown in its own learning journal?");
+        assertThat(page.text()).contains("May photos of your child be shown in their own learning journal?");
         post(CARER, "/family/consents", "child", child("Anouk").toString(), "use", "OWN_JOURNAL", "answer", "no");
 
         assertThat(get(CARER, "/family/journals/" + journal).text()).doesNotContain(photo.toString());

@@ -293,6 +293,17 @@ class WordsTest {
         }
     }
 
+    /** Nobody in a nursery says "it" of a child. */
+    @Test
+    void aChildIsNotAnIt() {
+        for (String code : words.codes()) {
+            assertThat(words.pattern(code))
+                    .as(code)
+                    .doesNotContainPattern(
+                            "(?i)\\bits (?:name|family|carers?|mother|father|parents?|key person|own learning)\\b");
+        }
+    }
+
     /** Whoever writes an address by hand could break a page that counts with it. */
     @Test
     void noPluralCountsWhatStandsInTheAddress() throws IOException {
