@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.core.TestCupboard;
 import app.carder.core.cupboard.Stocked;
+import app.carder.core.deck.ReadyCard;
 import app.carder.core.measure.Age;
-import app.carder.core.practice.ReadyCard;
 import app.carder.core.safety.ChildPresent.Mouthing;
 import java.io.IOException;
 import java.nio.file.Files;

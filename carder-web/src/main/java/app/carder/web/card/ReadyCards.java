@@ -2,11 +2,11 @@ package app.carder.web.card;
 
 import app.carder.core.card.Card;
 import app.carder.core.card.Coverage;
+import app.carder.core.deck.FittedCard;
+import app.carder.core.deck.ReadyCard;
 import app.carder.core.framework.Crosswalk;
 import app.carder.core.picture.SetUpPicture;
-import app.carder.core.practice.FittedCard;
 import app.carder.core.practice.PracticeStyle;
-import app.carder.core.practice.ReadyCard;
 import app.carder.core.safety.Finding;
 import app.carder.web.account.Viewer;
 import app.carder.web.card.SafetyService.Moment;

@@ -1,4 +1,4 @@
-package app.carder.core.practice;
+package app.carder.core.deck;
 
 import app.carder.core.card.Card;
 import app.carder.core.card.Contents;
@@ -14,6 +14,7 @@ import app.carder.core.framework.Sense;
 import app.carder.core.ladder.Change;
 import app.carder.core.ladder.LadderStep;
 import app.carder.core.measure.Length;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.Feature;
 import app.carder.core.table.ShippedTable;

@@ -1,4 +1,4 @@
-package app.carder.core.practice;
+package app.carder.core.deck;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -17,6 +17,7 @@ import app.carder.core.ladder.LadderStep;
 import app.carder.core.measure.Age;
 import app.carder.core.measure.Mass;
 import app.carder.core.picture.SetUpPicture;
+import app.carder.core.practice.PracticeStyle;
 import app.carder.core.proposal.AdultLoad;
 import app.carder.core.safety.ChildPresent;
 import app.carder.core.safety.ChildPresent.Mouthing;

@@ -1,4 +1,4 @@
-package app.carder.core.practice;
+package app.carder.core.deck;
 
 import app.carder.core.card.Card;
 import app.carder.core.card.Contents;
