@@ -119,6 +119,17 @@ public final class NameGuard {
         return kept.append(text.substring(from)).toString();
     }
 
+    /** The text with another name in the place of each. */
+    public String renamed(String text, String newName) {
+        StringBuilder kept = new StringBuilder();
+        int from = 0;
+        for (Found name : places(text)) {
+            kept.append(text, from, name.start()).append(newName).append(name.isPossessive() ? "'s" : "");
+            from = name.end();
+        }
+        return kept.append(text.substring(from)).toString();
+    }
+
     private static boolean isUnspacedAt(String text, Found name) {
         return Folding.isUnspaced(text.substring(name.start(), name.end()));
     }

@@ -133,7 +133,7 @@ class ReadyCardTest {
     @Nested
     class EachOfThem {
         @ParameterizedTest(name = "{0}")
-        @MethodSource("app.carder.core.practice.ReadyCardTest#all")
+        @MethodSource("app.carder.core.deck.ReadyCardTest#all")
         void isWhole(ReadyCard ready) {
             Framework sme = FrameworkLibrary.shipped().get("sme");
             Framework eyfs = FrameworkLibrary.shipped().get("eyfs");
@@ -164,7 +164,7 @@ class ReadyCardTest {
         }
 
         @ParameterizedTest(name = "{0}")
-        @MethodSource("app.carder.core.practice.ReadyCardTest#all")
+        @MethodSource("app.carder.core.deck.ReadyCardTest#all")
         void fitsItsContainerAndHasAPicture(ReadyCard ready) {
             Contents contents = ready.card().contents();
             Map<String, Stocked> things =
@@ -181,7 +181,7 @@ class ReadyCardTest {
 
         /** A ready card must not stop itself for the ages that it is made for; nor may its easier and harder versions. */
         @ParameterizedTest(name = "{0}")
-        @MethodSource("app.carder.core.practice.ReadyCardTest#all")
+        @MethodSource("app.carder.core.deck.ReadyCardTest#all")
         void holdsItselfForNobodyOfItsAges(ReadyCard ready) {
             for (int months = ready.ages().fromMonths(); months <= ready.ages().toMonths(); months++) {
                 for (LadderStep step : List.of(LadderStep.SIMPLER, LadderStep.AS_IS, LadderStep.HARDER)) {
@@ -193,7 +193,7 @@ class ReadyCardTest {
         }
 
         @ParameterizedTest(name = "{0}")
-        @MethodSource("app.carder.core.practice.ReadyCardTest#all")
+        @MethodSource("app.carder.core.deck.ReadyCardTest#all")
         void doesNotRunByItselfWhereAFindingWantsAnAdult(ReadyCard ready) {
             AdultLoad planned = ready.card().purpose().load();
             for (int months = ready.ages().fromMonths(); months <= ready.ages().toMonths(); months++) {
