@@ -88,6 +88,8 @@ class ArchitectureTest {
             "ProposalJob",
             "ProposalService",
             "CalendarService",
+            // How long an archive waits between the look at it and the taking in.
+            "ArchiveInbox",
             // When the rules themselves changed, for all settings alike.
             "RuleChanges");
 

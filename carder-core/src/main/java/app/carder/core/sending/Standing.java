@@ -11,7 +11,9 @@ public enum Standing {
     /** It was put off for too long. */
     GIVEN_UP,
     /** A server took it and sent it back later. */
-    RETURNED;
+    RETURNED,
+    /** Somebody, or what became known since, stopped it before it went. */
+    STOPPED;
 
     /** Whether it did not reach anybody, and somebody has to do something. */
     public boolean isFailed() {

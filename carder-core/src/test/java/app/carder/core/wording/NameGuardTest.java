@@ -58,4 +58,13 @@ class NameGuardTest {
 
         assertThat(guard.withoutNames("Bram \ud83d\ude80 <b>ran</b>")).isEqualTo("Bram \ud83d\ude80 <b>ran</b>");
     }
+
+    @Test
+    void writesAnotherNameWhereOneStoodPossessivesIncluded() {
+        NameGuard guard = NameGuard.forChild(List.of(), List.of("Ottilie"));
+
+        assertThat(guard.renamed("Ottilie ran. It was OTTILIE's parcel, not Bram's; ottilies hat.", "Oda"))
+                .isEqualTo("Oda ran. It was Oda's parcel, not Bram's; Oda's hat.");
+        assertThat(guard.renamed("Nobody ran.", "Oda")).isEqualTo("Nobody ran.");
+    }
 }

@@ -1,5 +1,7 @@
 package app.carder.web.accesslog;
 
+import app.carder.core.chain.LogCheck;
+import app.carder.core.chain.Seal;
 import app.carder.web.account.AccountService;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -7,11 +9,16 @@ import app.carder.web.account.Role;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.AccessLog;
 import app.carder.web.audit.AccessView;
+import app.carder.web.audit.LogChain;
+import app.carder.web.audit.LogWords;
+import app.carder.web.audit.NotedSeals;
 import app.carder.web.card.CardService;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.journal.JournalService;
+import app.carder.web.page.FormErrors;
 import app.carder.web.page.Paging;
+import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -24,6 +31,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.MessageSource;
@@ -50,6 +58,8 @@ class AccessLogController {
     private final AccountService accounts;
     private final SettingService settings;
     private final MessageSource words;
+    private final LogChain chain;
+    private final NotedSeals noted;
 
     AccessLogController(
             AccessLog log,
@@ -60,7 +70,9 @@ class AccessLogController {
             RoomService rooms,
             AccountService accounts,
             SettingService settings,
-            MessageSource words) {
+            MessageSource words,
+            LogChain chain,
+            NotedSeals noted) {
         this.log = log;
         this.children = children;
         this.cards = cards;
@@ -70,6 +82,8 @@ class AccessLogController {
         this.accounts = accounts;
         this.settings = settings;
         this.words = words;
+        this.chain = chain;
+        this.noted = noted;
     }
 
     /**
@@ -108,7 +122,32 @@ class AccessLogController {
         }
         model.addAttribute("days", days);
         model.addAttribute("log", found);
+        chain.head(viewer.settingId()).ifPresent(seal -> model.addAttribute("seal", seal.forPeople()));
         return "accesslog/access-log";
+    }
+
+    /** Reads the whole log and says whether it was changed. */
+    @GetMapping("/access-log/check")
+    String check(
+            @AuthenticationPrincipal Viewer viewer,
+            @RequestParam(name = "seal", defaultValue = "") String typed,
+            Model model) {
+        FormErrors errors = new FormErrors();
+        Optional<Seal> known = Seal.read(typed);
+        if (known.isEmpty() && !typed.isBlank()) {
+            errors.add("seal", "accesslog.check.not-a-seal");
+        }
+        NotedSeals.Noted file = noted.of(viewer.settingId());
+        List<Seal> seals = new ArrayList<>(file.seals());
+        known.ifPresent(seals::add);
+        LogCheck.Report report = chain.check(viewer.settingId(), seals);
+        model.addAttribute("errors", errors);
+        model.addAttribute("typed", Typed.nothing().with("seal", typed));
+        model.addAttribute("report", report);
+        model.addAttribute("outcome", LogWords.outcome(report));
+        model.addAttribute("lines", LogWords.lines(report, new NotedSeals.Noted(seals, file.unreadable())));
+        model.addAttribute("waiting", chain.waiting(viewer.settingId()));
+        return "accesslog/check";
     }
 
     private String sentence(AccessView row, Map<UUID, String> names) {

@@ -12,4 +12,9 @@ public interface RecordRooms {
 
     /** The rooms; whoever works in any of them may open the record. Empty where the setting has no such record. */
     Set<UUID> of(SettingId settingId, UUID recordId);
+
+    /** Whether the record is set aside, so that practitioners have nothing to do with it any more. */
+    default boolean isSetAside(SettingId settingId, UUID recordId) {
+        return false;
+    }
 }

@@ -23,6 +23,11 @@ public enum Role {
         return this == MANAGER || this == ROOM_LEAD;
     }
 
+    /** Whether it may do everything in a setting. */
+    public boolean isManager() {
+        return this == MANAGER;
+    }
+
     /** Whether it is a role of the setting's staff. */
     public boolean isStaff() {
         return this != CARER;

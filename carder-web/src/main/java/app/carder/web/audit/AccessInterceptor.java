@@ -5,6 +5,7 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.BrowserWords;
 import app.carder.web.account.OtherRoom;
 import app.carder.web.account.RecordRooms;
+import app.carder.web.account.Role;
 import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.page.Required;
@@ -60,6 +61,11 @@ class AccessInterceptor implements HandlerInterceptor {
                         log(refused.getKey(), request, HttpServletResponse.SC_FORBIDDEN);
                         throw new OtherRoom(refused.getKey(), refused.getValue());
                     });
+            viewer().filter(viewer -> viewer.role() == Role.PRACTITIONER && isSetAside(viewer, request))
+                    .ifPresent(viewer -> {
+                        log(viewer, request, HttpServletResponse.SC_FORBIDDEN);
+                        throw new AccessDeniedException("Set aside.");
+                    });
         }
         return true;
     }
@@ -71,6 +77,13 @@ class AccessInterceptor implements HandlerInterceptor {
                 .filter(found -> !found.isEmpty() && !border.mayEnter(viewer, found))
                 .flatMap(Set::stream)
                 .findFirst();
+    }
+
+    /** Whether the request names a record that practitioners have nothing to do with any more, such as that of a child that has left. */
+    private boolean isSetAside(Viewer viewer, HttpServletRequest request) {
+        return named(request)
+                .anyMatch(
+                        named -> Required.from(rooms, named.getKey()).isSetAside(viewer.settingId(), named.getValue()));
     }
 
     /** What the route names of records that lie in rooms, and the room that a link asks for. */

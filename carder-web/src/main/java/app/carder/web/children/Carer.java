@@ -4,6 +4,8 @@ import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,6 +22,12 @@ class Carer extends ScopedRecord {
     private @Nullable UUID accountId;
     private @Nullable LocalDate readsUntil;
 
+    @Enumerated(EnumType.STRING)
+    private CarerBond.Responsibility responsibility;
+
+    private boolean fosters;
+    private String home;
+
     protected Carer() {}
 
     Carer(SettingId settingId, UUID childId, CarerContact contact, @Nullable UUID accountId) {
@@ -34,6 +42,9 @@ class Carer extends ScopedRecord {
         email = contact.email();
         phone = contact.phone();
         readsUntil = contact.readsUntil().orElse(null);
+        responsibility = contact.bond().responsibility();
+        fosters = contact.bond().fosters();
+        home = contact.bond().home();
     }
 
     /** May read no more after a day. */
@@ -42,6 +53,13 @@ class Carer extends ScopedRecord {
     }
 
     CarerView view() {
-        return new CarerView(getId(), childId, name, email, phone, Optional.ofNullable(readsUntil));
+        return new CarerView(
+                getId(),
+                childId,
+                name,
+                email,
+                phone,
+                Optional.ofNullable(readsUntil),
+                new CarerBond(responsibility, fosters, home));
     }
 }

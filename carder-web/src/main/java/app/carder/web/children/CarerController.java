@@ -10,6 +10,7 @@ import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -28,6 +29,7 @@ import org.springframework.web.servlet.ModelAndView;
 class CarerController {
 
     private static final int LONGEST_PHONE = 60;
+    private static final int LONGEST_HOME = 60;
     private static final int LONGEST_WARNING = 500;
 
     private final ChildService children;
@@ -65,7 +67,12 @@ class CarerController {
         Typed typed = Typed.nothing()
                 .with("carerName", carer.name())
                 .with("email", carer.email())
-                .with("phone", carer.phone());
+                .with("phone", carer.phone())
+                .with("responsibility", carer.bond().responsibility())
+                .with("home", carer.bond().home());
+        if (carer.bond().fosters()) {
+            typed.with("fosters", "yes");
+        }
         carer.readsUntil().ifPresent(last -> typed.with("readsUntil", last));
         return page(viewer, carer, typed, new FormErrors());
     }
@@ -120,7 +127,13 @@ class CarerController {
         }
         Optional<LocalDate> until =
                 typed.text("readsUntil").isEmpty() ? Optional.empty() : typed.day("readsUntil", errors);
-        return new CarerContact(name, email, phone, until);
+        CarerBond.Responsibility responsibility = Arrays.stream(CarerBond.Responsibility.values())
+                .filter(one -> typed.has("responsibility", one.name()))
+                .findFirst()
+                .orElse(CarerBond.Responsibility.NOT_ASKED);
+        CarerBond bond =
+                new CarerBond(responsibility, typed.ticked("fosters"), typed.optional("home", LONGEST_HOME, errors));
+        return new CarerContact(name, email, phone, until, bond);
     }
 
     private static ModelAndView back(UUID childId) {
@@ -148,6 +161,10 @@ class CarerController {
     private static ModelAndView page(String template, Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView(template);
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
+        if (typed.raw("responsibility").isEmpty()) {
+            typed.with("responsibility", CarerBond.Responsibility.NOT_ASKED);
+        }
+        page.addObject("responsibilities", CarerBond.Responsibility.values());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

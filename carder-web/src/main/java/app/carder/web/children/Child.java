@@ -31,6 +31,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -62,6 +63,10 @@ class Child extends ScopedRecord {
     private String medicine;
     private UUID[] medicineBy;
     private String[] otherNames;
+    /** Known to the guard of names, and shown nowhere. */
+    private String[] formerNames = {};
+
+    private @Nullable LocalDate diedOn;
     private String homeLanguages;
     private String interests;
     private boolean consentOwnJournal;
@@ -209,6 +214,7 @@ class Child extends ScopedRecord {
                         .collect(Collectors.joining(", ")));
         said.put("first day", startsOn == null ? "" : startsOn.toString());
         said.put("last day", endsOn == null ? "" : endsOn.toString());
+        said.put("died on", diedOn == null ? "" : diedOn.toString());
         said.put("room", roomId.toString());
         said.put("moves up into", movesTo == null ? "" : movesTo.toString());
         said.put("moves up on", movesOn == null ? "" : movesOn.toString());
@@ -240,7 +246,36 @@ class Child extends ScopedRecord {
     }
 
     List<String> names() {
-        return Stream.concat(Stream.of(givenName), Arrays.stream(otherNames)).toList();
+        return Stream.of(Stream.of(givenName), Arrays.stream(otherNames), Arrays.stream(formerNames))
+                .flatMap(Function.identity())
+                .toList();
+    }
+
+    /** From now on it is called otherwise. */
+    void rename(String newName, boolean hidesEarlier) {
+        if (hidesEarlier && !givenName.equalsIgnoreCase(newName)) {
+            formerNames = Stream.concat(Arrays.stream(formerNames), Stream.of(givenName))
+                    .distinct()
+                    .toArray(String[]::new);
+        }
+        givenName = newName;
+    }
+
+    /** Nobody is named who may fetch it. */
+    void nobodyFetches() {
+        mayFetch = "";
+    }
+
+    /** It died on that day, or did not. It attends no more from then on, and moves nowhere. */
+    void died(@Nullable LocalDate on) {
+        diedOn = on;
+        endsOn = on;
+        movesTo = null;
+        movesOn = null;
+    }
+
+    Optional<LocalDate> diedOn() {
+        return Optional.ofNullable(diedOn);
     }
 
     private List<CareEntry> entries() {

@@ -123,10 +123,13 @@ class ChildController {
     }
 
     @GetMapping("/children/{childId}/edit")
-    ModelAndView edit(@AuthenticationPrincipal Viewer viewer, @PathVariable("childId") UUID childId) {
+    ModelAndView edit(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("childId") UUID childId,
+            @RequestParam(name = "unread", required = false) @Nullable Integer unread) {
         ChildView child = children.get(viewer.settingId(), childId);
-        return form(
-                viewer, rooms.get(viewer.settingId(), child.roomId()), child, ChildForm.of(child), new FormErrors());
+        return form(viewer, rooms.get(viewer.settingId(), child.roomId()), child, ChildForm.of(child), new FormErrors())
+                .addObject("takenIn", unread);
     }
 
     @PostMapping("/children/{childId}/edit")

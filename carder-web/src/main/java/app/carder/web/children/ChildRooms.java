@@ -2,6 +2,8 @@ package app.carder.web.children;
 
 import app.carder.web.account.RecordRooms;
 import app.carder.web.setting.SettingId;
+import app.carder.web.setting.SettingService;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -13,9 +15,11 @@ import org.springframework.stereotype.Component;
 class ChildRooms implements RecordRooms {
 
     private final ChildService children;
+    private final SettingService settings;
 
-    ChildRooms(ChildService children) {
+    ChildRooms(ChildService children, SettingService settings) {
         this.children = children;
+        this.settings = settings;
     }
 
     @Override
@@ -28,5 +32,17 @@ class ChildRooms implements RecordRooms {
         return children.byId(settingId, List.of(recordId)).values().stream()
                 .map(ChildView::roomId)
                 .collect(Collectors.toSet());
+    }
+
+    /** Once it has left. */
+    @Override
+    public boolean isSetAside(SettingId settingId, UUID recordId) {
+        LocalDate today = settings.today(settingId);
+        return children.byId(settingId, List.of(recordId)).values().stream()
+                .anyMatch(child -> child.coming()
+                        .stay()
+                        .endsOn()
+                        .filter(last -> last.isBefore(today))
+                        .isPresent());
     }
 }

@@ -13,8 +13,10 @@ import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -187,6 +189,70 @@ public class ChildService {
                 .toList();
     }
 
+    /** Every name of one child, those that are not to be shown any more included: for looking, never for showing. */
+    @Transactional(readOnly = true)
+    public List<String> everyName(SettingId settingId, ChildView child) {
+        return find(settingId, child.id()).names();
+    }
+
+    /**
+     * Gives a child another first name.
+     *
+     * @param hidesEarlier whether the earlier one is never to be shown any more: it is known to the guard of names alone, and no history is kept
+     * @throws NotFound if the setting has no such child
+     */
+    @Transactional
+    public void rename(Viewer viewer, UUID childId, String newName, boolean hidesEarlier) {
+        Child child = find(viewer.settingId(), childId);
+        Map<String, String> before = child.said();
+        child.rename(newName, hidesEarlier);
+        if (!hidesEarlier) {
+            history.keep(viewer, "child", childId, before, child.said());
+        }
+    }
+
+    /**
+     * A child has another family from now on: those carers read no more, nobody may fetch it until somebody is named, and photos are asked about
+     * anew.
+     *
+     * @throws NotFound if the setting has no such child
+     */
+    @Transactional
+    public void changeFamily(Viewer viewer, UUID childId, Collection<UUID> ending) {
+        SettingId settingId = viewer.settingId();
+        Child child = find(settingId, childId);
+        everyCarerOf(settingId, childId).stream()
+                .map(CarerView::id)
+                .filter(ending::contains)
+                .forEach(carer -> endCarer(settingId, carer));
+        Map<String, String> before = child.said();
+        child.nobodyFetches();
+        history.keep(viewer, "child", childId, before, child.said());
+    }
+
+    /**
+     * A child has died. It is on no list from that day on; what is kept of it, and who reads it at home, stays as it is.
+     *
+     * @param on the day; absent where it was written down by mistake
+     * @throws NotFound if the setting has no such child
+     */
+    @Transactional
+    public void died(Viewer viewer, UUID childId, Optional<LocalDate> on) {
+        Child child = find(viewer.settingId(), childId);
+        Map<String, String> before = child.said();
+        child.died(on.orElse(null));
+        history.keep(viewer, "child", childId, before, child.said());
+    }
+
+    /** Days on which children died, by child. */
+    @Transactional(readOnly = true)
+    public Map<UUID, LocalDate> died(SettingId settingId, Collection<UUID> childIds) {
+        Map<UUID, LocalDate> died = new HashMap<>();
+        children.findBySettingIdAndIdInOrderByGivenName(settingId, childIds)
+                .forEach(child -> child.diedOn().ifPresent(on -> died.put(child.getId(), on)));
+        return died;
+    }
+
     /** Adds a carer of a child. */
     @Transactional
     public CarerView addCarer(SettingId settingId, UUID childId, CarerContact contact, @Nullable UUID accountId) {
@@ -313,6 +379,12 @@ public class ChildService {
         Set<PegMark> free = EnumSet.allOf(PegMark.class);
         inRoom(settingId, roomId).forEach(child -> free.remove(child.pegMark()));
         return free;
+    }
+
+    /** The first mark that no child of a room has; absent where all are taken. */
+    @Transactional(readOnly = true)
+    public Optional<PegMark> freeMark(SettingId settingId, UUID roomId) {
+        return freePegMarks(settingId, roomId).stream().findFirst();
     }
 
     @Transactional(readOnly = true)

@@ -35,6 +35,8 @@ class ConsentEntry extends ScopedRecord {
     private @Nullable LocalDate untilDay;
     private String notedBy;
     private Instant notedAt;
+    /** It was said to another setting, and holds there alone. */
+    private boolean broughtIn;
 
     protected ConsentEntry() {}
 
@@ -56,8 +58,19 @@ class ConsentEntry extends ScopedRecord {
     /** Who wrote it down, when, and until when a yes holds. */
     record Noting(String by, Instant at, Optional<LocalDate> until) {}
 
+    /** A yes holds no longer than until a day; what was said stays as it was. */
+    void endBy(LocalDate last) {
+        if (given && (untilDay == null || untilDay.isAfter(last))) {
+            untilDay = last;
+        }
+    }
+
     UUID childId() {
         return childId;
+    }
+
+    boolean holdsHere() {
+        return !broughtIn;
     }
 
     PhotoUse photoUse() {

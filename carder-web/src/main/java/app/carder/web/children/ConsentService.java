@@ -91,7 +91,12 @@ public class ConsentService {
     }
 
     private static Consent consent(List<ConsentEntry> about, LocalDate today) {
-        return Consent.of(about.stream().map(ConsentEntry::word).toList(), today);
+        return Consent.of(
+                about.stream()
+                        .filter(ConsentEntry::holdsHere)
+                        .map(ConsentEntry::word)
+                        .toList(),
+                today);
     }
 
     private static List<Word> words(List<ConsentEntry> about) {
@@ -121,6 +126,20 @@ public class ConsentService {
                         .filter(one -> one.photoUse() == said.use())
                         .toList();
         child.consent(said.use(), consent(about, settings.today(settingId)));
+    }
+
+    /** Whoever decides about a child is somebody else from now on: every yes ends, and all is asked anew. */
+    @Transactional
+    public void askAnew(SettingId settingId, UUID childId) {
+        Child child = children.findByIdAndSettingId(childId, settingId).orElseThrow(NotFound::new);
+        LocalDate today = settings.today(settingId);
+        List<ConsentEntry> all = entries.findBySettingIdAndChildIdInOrderByNotedAtAscIdAsc(settingId, List.of(childId));
+        all.forEach(one -> one.endBy(today.minusDays(1)));
+        for (PhotoUse use : PhotoUse.values()) {
+            child.consent(
+                    use,
+                    consent(all.stream().filter(one -> one.photoUse() == use).toList(), today));
+        }
     }
 
     /** What was ticked when a child was enrolled. */

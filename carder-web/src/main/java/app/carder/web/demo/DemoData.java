@@ -80,6 +80,9 @@ public class DemoData {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final Currency GBP = Currency.getInstance("GBP");
+    /** When the last session of its rooms ends. */
+    private static final LocalTime CLOSES = LocalTime.of(17, 0);
+
     private static final ZoneId ZONE = ZoneId.of("Europe/London");
     private static final int SEED = 20;
 
@@ -194,7 +197,16 @@ public class DemoData {
     }
 
     private SettingView create(String name) {
-        SettingView setting = settings.create(new SettingDetails(name, ZONE, GBP, Premises.USUAL));
+        SettingView setting = settings.create(new SettingDetails(
+                name,
+                ZONE,
+                GBP,
+                new Premises(
+                        Premises.USUAL.kind(),
+                        Premises.USUAL.country(),
+                        Premises.USUAL.openOn(),
+                        Premises.USUAL.opens(),
+                        CLOSES)));
         settings.putClock(setting.id(), DemoDays.lastOpening(settings.machineNow(setting.id())));
         return setting;
     }

@@ -1,7 +1,10 @@
 package app.carder.web.family;
 
+import app.carder.core.chain.Seal;
 import app.carder.core.said.Said;
 import app.carder.web.account.AccountService;
+import app.carder.web.account.Role;
+import app.carder.web.audit.LogChain;
 import app.carder.web.outbox.Mail;
 import app.carder.web.outbox.OutboxService;
 import app.carder.web.page.PublicAddress;
@@ -10,6 +13,7 @@ import app.carder.web.setting.SettingService;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -18,7 +22,8 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tells those of staff who want it once a day how much came from families: numbers and the address, never a name. */
+/** Tells those of staff who want it once a day how much came from families: numbers and the address, never a
+ * name. Managers get the seal of the access log on Mondays too. */
 @Component
 class DailyNote {
 
@@ -30,18 +35,21 @@ class DailyNote {
     private final OutboxService outbox;
     private final SettingService settings;
     private final PublicAddress address;
+    private final LogChain log;
 
     DailyNote(
             AccountService accounts,
             HomeNews news,
             OutboxService outbox,
             SettingService settings,
-            PublicAddress address) {
+            PublicAddress address,
+            LogChain log) {
         this.accounts = accounts;
         this.news = news;
         this.outbox = outbox;
         this.settings = settings;
         this.address = address;
+        this.log = log;
     }
 
     /** Tells the scheduler when to look. */
@@ -62,6 +70,9 @@ class DailyNote {
             return;
         }
         for (AccountService.ToTell one : accounts.takeThoseToTell(settingId, now.toLocalDate())) {
+            if (one.viewer().role() == Role.MANAGER && now.getDayOfWeek() == DayOfWeek.MONDAY) {
+                log.head(settingId).ifPresent(seal -> outbox.sendToStaff(settingId, sealed(settingId, one, seal)));
+            }
             HomeNews.Count count = news.count(one.viewer());
             if (!count.isEmpty()) {
                 outbox.sendToStaff(
@@ -79,5 +90,15 @@ class DailyNote {
                                         address.of("/replies"))));
             }
         }
+    }
+
+    /** Outside the database, where whoever writes the log anew cannot reach it. */
+    private Mail sealed(SettingId settingId, AccountService.ToTell to, Seal seal) {
+        String setting = settings.get(settingId).name();
+        return new Mail(
+                to.viewer().name(),
+                to.address(),
+                Said.say("family.daily-note.seal.subject", setting),
+                Said.say("family.daily-note.seal.body", setting, seal.forPeople(), address.of("/access-log/check")));
     }
 }

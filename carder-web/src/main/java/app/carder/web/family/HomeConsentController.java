@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -43,8 +44,12 @@ class HomeConsentController {
         this.settings = settings;
     }
 
-    /** A child and what its family said. */
-    record OfChild(ChildView child, List<ConsentService.OfUse> uses) {}
+    /**
+     * A child and what its family said.
+     *
+     * @param mayAnswer whether whoever reads has a say about it
+     */
+    record OfChild(ChildView child, List<ConsentService.OfUse> uses, boolean mayAnswer) {}
 
     @GetMapping("/family/consents")
     String list(@AuthenticationPrincipal Viewer viewer, Model model) {
@@ -55,7 +60,8 @@ class HomeConsentController {
                 "children",
                 ids.stream()
                         .filter(byId::containsKey)
-                        .map(id -> new OfChild(Required.from(byId, id), said.getOrDefault(id, List.of())))
+                        .map(id -> new OfChild(
+                                Required.from(byId, id), said.getOrDefault(id, List.of()), mayAnswer(viewer, id)))
                         .toList());
         return "family/consents";
     }
@@ -75,6 +81,9 @@ class HomeConsentController {
         }
         UUID child = asked.get();
         FamilyService.Speaker speaker = family.speaker(viewer, child);
+        if (!mayAnswer(viewer, child)) {
+            throw new AccessDeniedException("Without parental responsibility.");
+        }
         consents.say(
                 viewer.settingId(),
                 child,
@@ -87,5 +96,12 @@ class HomeConsentController {
                         settings.today(viewer.settingId())),
                 "");
         return "redirect:/family/consents?saved";
+    }
+
+    private boolean mayAnswer(Viewer viewer, UUID childId) {
+        return children.carer(
+                        viewer.settingId(), family.speaker(viewer, childId).carerId())
+                .bond()
+                .mayConsent();
     }
 }

@@ -5,6 +5,7 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
 import app.carder.web.children.ChildService;
+import app.carder.web.children.HoldService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.page.FormErrors;
@@ -38,6 +39,7 @@ class InvitationController {
     private final HomeBrowsers browsers;
     private final SettingService settings;
     private final Printer printer;
+    private final HoldService holds;
 
     InvitationController(
             FamilyService family,
@@ -45,7 +47,9 @@ class InvitationController {
             ChildService children,
             HomeBrowsers browsers,
             SettingService settings,
-            Printer printer) {
+            Printer printer,
+            HoldService holds) {
+        this.holds = holds;
         this.settings = settings;
         this.printer = printer;
         this.family = family;
@@ -132,6 +136,8 @@ class InvitationController {
         String warning = children.get(viewer.settingId(), sheet.childId()).beforeSending();
         if (!sheet.approved()) {
             errors.add(field, "invitation.notApproved");
+        } else if (holds.isRestricted(viewer.settingId(), sheet.childId())) {
+            errors.add(field, "hold.restricted");
         } else if (!isToSomebody) {
             errors.add(field, "invitation.carer.missing");
         } else if (!typed.ticked("read") && !warning.isEmpty()) {

@@ -39,7 +39,7 @@ enum Place {
     SETTINGS("menu", "settings.title", "/settings", EnumSet.of(Role.MANAGER)),
     STAFF("menu", "page.layout.staff", "/staff", EnumSet.of(Role.MANAGER)),
     ACCESS_LOG("menu", "page.layout.access-log", "/access-log", EnumSet.of(Role.MANAGER)),
-    ERASURES("menu", "erasure.all", "/erasures", EnumSet.of(Role.MANAGER)),
+    RETENTION("menu", "keeping.title", "/retention", EnumSet.of(Role.MANAGER)),
     DAY_HISTORY("menu", "undo.history", "/day-history"),
     LOOKED_AT("menu", "frame.looked-at", "/what-carder-looks-at"),
     LOOK("menu", "look.title", "/look"),

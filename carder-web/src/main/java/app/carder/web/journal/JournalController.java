@@ -5,6 +5,7 @@ import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.children.HoldService;
 import app.carder.web.journal.JournalService.Direction;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
@@ -48,8 +49,15 @@ class JournalController {
     private final JournalPdf pdf;
     private final ChildService children;
     private final SettingService settings;
+    private final HoldService holds;
 
-    JournalController(JournalService journals, JournalPdf pdf, ChildService children, SettingService settings) {
+    JournalController(
+            JournalService journals,
+            JournalPdf pdf,
+            ChildService children,
+            SettingService settings,
+            HoldService holds) {
+        this.holds = holds;
         this.journals = journals;
         this.pdf = pdf;
         this.children = children;
@@ -89,6 +97,8 @@ class JournalController {
                 .filter(id -> all.stream().anyMatch(found -> found.id().equals(id)));
         if (child.isEmpty()) {
             errors.add("child", "journal.child.missing");
+        } else if (holds.isRestricted(viewer.settingId(), child.get())) {
+            errors.add("child", "hold.restricted");
         }
         Optional<LocalDate> startsOn = typed.day("startsOn", errors);
         Optional<LocalDate> endsOn = typed.day("endsOn", errors);

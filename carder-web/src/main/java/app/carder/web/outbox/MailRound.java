@@ -37,6 +37,7 @@ class MailRound {
     private final ReturnedMail returned;
     private final SettingService settings;
     private final TransactionOperations transaction;
+    private final Recipients recipients;
     private final Clock clock;
 
     MailRound(
@@ -46,7 +47,9 @@ class MailRound {
             ReturnedMail returned,
             SettingService settings,
             TransactionOperations transaction,
+            Recipients recipients,
             Clock clock) {
+        this.recipients = recipients;
         this.messages = messages;
         this.outbox = outbox;
         this.server = server;
@@ -94,7 +97,11 @@ class MailRound {
         LocalDateTime opens = outbox.quiet(message.settingId())
                 .map(quiet -> quiet.opens(here))
                 .orElse(here);
-        if (now.isAfter(message.askedAt().plus(Delivery.GIVEN_UP_AFTER))) {
+        if (message.roomId() != null
+                && !recipients.mayBeWrittenTo(
+                        message.settingId(), message.mail().toAddress())) {
+            message.stop(now);
+        } else if (now.isAfter(message.askedAt().plus(Delivery.GIVEN_UP_AFTER))) {
             // Written when there was no mail server: what it says may be over.
             message.settle(new Delivery(Standing.GIVEN_UP, delivery.tries(), delivery.nextTryAt()), "", now);
         } else if (opens.isAfter(here)) {

@@ -59,6 +59,11 @@ class Message extends ScopedRecord {
         take(Delivery.begun(now), "");
     }
 
+    /** It does not go out, unless somebody asks anew. */
+    void stop(Instant now) {
+        settle(new Delivery(Standing.STOPPED, tries, nextTryAt), "", now);
+    }
+
     Delivery delivery() {
         return new Delivery(standing, tries, nextTryAt);
     }

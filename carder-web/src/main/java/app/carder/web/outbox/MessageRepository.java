@@ -4,6 +4,7 @@ import app.carder.core.sending.Standing;
 import app.carder.web.setting.SettingId;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Pageable;
@@ -21,6 +22,9 @@ interface MessageRepository extends Repository<Message, UUID> {
     Slice<Message> findBySettingIdOrderByWrittenAtDescIdDesc(SettingId settingId, Pageable page);
 
     Optional<Message> findByIdAndSettingId(UUID id, SettingId settingId);
+
+    List<Message> findBySettingIdAndStandingAndToAddressIn(
+            SettingId settingId, Standing standing, Collection<String> addresses);
 
     int countBySettingIdAndStandingIn(SettingId settingId, Collection<Standing> standings);
 

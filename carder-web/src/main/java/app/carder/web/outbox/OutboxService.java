@@ -13,6 +13,7 @@ import app.carder.web.setting.SettingService;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -83,8 +84,13 @@ public class OutboxService {
 
         /** Whether somebody can have it sent anew. */
         public boolean canBeAskedAnew() {
-            return standing.isFailed();
+            return standing.isFailed() || standing == Standing.STOPPED;
         }
+    }
+
+    /** Whether a mail server is set. */
+    public boolean hasServer() {
+        return server.isSet();
     }
 
     /** Puts a message about a child of a room into the outbox. */
@@ -97,6 +103,19 @@ public class OutboxService {
     @Transactional
     public void sendToStaff(SettingId settingId, Mail mail) {
         messages.save(new Message(settingId, null, mail, clock.instant()));
+    }
+
+    /**
+     * Stops what waits to go out to some addresses. Somebody can have it sent all the same, message by message.
+     *
+     * @return how many messages
+     */
+    @Transactional
+    public int stop(SettingId settingId, Collection<String> addresses) {
+        List<Message> waiting =
+                messages.findBySettingIdAndStandingAndToAddressIn(settingId, Standing.WAITING, addresses);
+        waiting.forEach(message -> message.stop(clock.instant()));
+        return waiting.size();
     }
 
     /** Those of the rooms that somebody works in; a manager sees all. */
@@ -135,7 +154,8 @@ public class OutboxService {
     @Transactional
     void askAnew(SettingId settingId, UUID messageId) {
         Message message = messages.findByIdAndSettingId(messageId, settingId).orElseThrow(NotFound::new);
-        if (message.delivery().standing().isFailed()) {
+        Standing standing = message.delivery().standing();
+        if (standing.isFailed() || standing == Standing.STOPPED) {
             message.askAnew(clock.instant());
         }
     }

@@ -45,6 +45,9 @@ public class ChildArchive {
     private static final JsonMapper JSON =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
+    private static final String CARD_TITLE =
+            " || jsonb_build_object('card', coalesce((select c.title from card c where c.id = t.card_id), t.card_words, ''))";
+
     private static final String OF_THE_CHILD =
             "t.id in (select c.observation_id from observation_child c where c.child_id = :child and c.setting_id = :setting)";
 
@@ -74,7 +77,30 @@ public class ChildArchive {
             "key_person_id",
             "device_id",
             "author_id",
-            "stored_as");
+            "stored_as",
+            "room_id",
+            "zone_id",
+            "card_id",
+            "card_words",
+            "moves_to",
+            "moves_on",
+            "peg_mark",
+            "medicine_by",
+            "former_names",
+            "came_from",
+            "brought_in",
+            "link",
+            "deed_salt",
+            "person_salt",
+            "subject_salt");
+
+    /** Of its form; what an older one was like is told in docs/child-archive.md. */
+    static final int VERSION = 2;
+
+    /** What a card was called, where a row was about one. */
+    private static final Map<String, String> CARD = Map.of(
+            "observation", CARD_TITLE,
+            "watch_entry", CARD_TITLE);
 
     /** Codes and numbers, in which no name stands. */
     private static final Set<String> AS_THEY_ARE = Set.of("given_name", "other_names", "id", "child_id", "medicine_by");
@@ -101,32 +127,51 @@ public class ChildArchive {
         this.settings = settings;
     }
 
+    /** For whom an archive is. */
+    public enum Reader {
+        /** What a court has ordered, or one of the family wishes, is not told to the other. */
+        FAMILY,
+        /** Whoever looks after the child next has to know that too. */
+        NEXT_SETTING
+    }
+
     /** One photo: of which observation, and who can be seen in it. */
     private record Picture(UUID id, UUID observation, List<UUID> shown) {}
 
     /**
      * Writes the archive as a ZIP.
      *
+     * @param reader for whom
      * @throws IOException if it cannot be written
      */
-    public void write(SettingId settingId, UUID childId, OutputStream out) throws IOException {
+    public void write(SettingId settingId, UUID childId, Reader reader, OutputStream out) throws IOException {
         ChildView child = children.get(settingId, childId);
         NameGuard guard = children.guard(settingId, child);
         ObjectNode archive = archive(settingId, child, guard);
+        if (reader == Reader.FAMILY) {
+            ((ObjectNode) archive.get("child").get(0)).remove("before_sending");
+            ArrayNode history = (ArrayNode) archive.get("history_entry");
+            history.removeIf(row -> row.path("field").asString("").equals("before sending"));
+        }
         StringBuilder sums = new StringBuilder();
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            put(zip, sums, "child.json", JSON.writeValueAsBytes(archive));
             int withheld = 0;
+            ArrayNode pictures = archive.putArray("photo");
             Map<UUID, String> files = new HashMap<>();
             for (Picture picture : pictures(settingId, childId)) {
                 if (mayBeHandedOver(settingId, childId, picture)) {
                     String name = "photos/" + picture.id() + ".jpg";
                     put(zip, sums, name, photos.picture(settingId, picture.id(), Size.LARGE));
                     files.put(picture.observation(), name);
+                    pictures.addObject()
+                            .put("id", picture.id().toString())
+                            .put("observation_id", picture.observation().toString())
+                            .put("file", name);
                 } else {
                     withheld++;
                 }
             }
+            put(zip, sums, "child.json", JSON.writeValueAsBytes(archive));
             for (JournalSummary journal : journals.ofChild(settingId, childId)) {
                 if (journal.approved()) {
                     put(
@@ -150,14 +195,14 @@ public class ChildArchive {
     private ObjectNode archive(SettingId settingId, ChildView child, NameGuard guard) {
         ObjectNode archive = JSON.createObjectNode();
         archive.put("format", "carder-child");
-        archive.put("version", 1);
+        archive.put("version", VERSION);
         archive.put("setting", settings.get(settingId).name());
         archive.put("made", settings.localNow(settingId).toString());
         for (ChildTables.Table table : HANDED_OVER) {
             ArrayNode rows = archive.putArray(table.name());
             database.queryForList(
-                            "select to_jsonb(t)::text from %s t where t.setting_id = :setting and (%s) order by t.id"
-                                    .formatted(table.name(), table.which()),
+                            "select (to_jsonb(t)%s)::text from %s t where t.setting_id = :setting and (%s) order by t.id"
+                                    .formatted(CARD.getOrDefault(table.name(), ""), table.name(), table.which()),
                             Map.of("setting", settingId.value(), "child", child.id()),
                             String.class)
                     .forEach(row -> rows.add(said((ObjectNode) JSON.readTree(row), child, guard)));

@@ -1,5 +1,10 @@
 package app.carder.web.rights;
 
+import static app.carder.core.retention.RecordKind.CONSENT;
+import static app.carder.core.retention.RecordKind.LEARNING;
+import static app.carder.core.retention.RecordKind.REGISTER;
+
+import app.carder.core.retention.RecordKind;
 import java.util.List;
 import java.util.Set;
 
@@ -8,8 +13,8 @@ import java.util.Set;
  * what becomes of it.
  *
  * <p>Conditions know the child as {@code :child} and, collected beforehand, {@code :observations} (those of this child alone), {@code
- * :journals}, {@code :carers}, {@code :addresses} of the carers that are nobody else's, and {@code :subjects}: all of these ids and the
- * child's.
+ * :journals}, {@code :carers}, {@code :addresses} of the carers that are nobody else's, {@code :all}: all of these ids and the child's,
+ * and {@code :subjects}: those of what goes.
  */
 final class ChildTables {
 
@@ -18,24 +23,30 @@ final class ChildTables {
      *
      * @param name of the table
      * @param which rows, as a condition on {@code t}
+     * @param kinds with which they go already before the child does
      */
-    record Table(String name, String which) {}
+    record Table(String name, String which, Set<RecordKind> kinds) {
+        Table(String name, String which, RecordKind... kinds) {
+            this(name, which, Set.of(kinds));
+        }
+    }
 
     /** In the order in which they go, so that nothing points at what is gone. */
     static final List<Table> GOING = List.of(
-            new Table("journal_entry", "t.journal_id in (:journals) or t.observation_id in (:observations)"),
-            new Table("invitation", "t.journal_id in (:journals) or t.carer_id in (:carers)"),
-            new Table("read_together", "t.journal_id in (:journals) or t.carer_id in (:carers)"),
-            new Table("reply", "t.child_id = :child or t.journal_id in (:journals)"),
-            new Table("journal", "t.id in (:journals)"),
+            new Table("journal_entry", "t.journal_id in (:journals) or t.observation_id in (:observations)", LEARNING),
+            new Table("invitation", "t.journal_id in (:journals) or t.carer_id in (:carers)", LEARNING),
+            new Table("read_together", "t.journal_id in (:journals) or t.carer_id in (:carers)", LEARNING),
+            new Table("reply", "t.child_id = :child or t.journal_id in (:journals)", LEARNING),
+            new Table("journal", "t.id in (:journals)", LEARNING),
             new Table(
                     "photo",
-                    "t.observation_id in (:observations) or t.observation_id in (select o.id from observation o where :child = any(o.in_photo))"),
-            new Table("observation_child", "t.child_id = :child"),
-            new Table("observation", "t.id in (:observations)"),
-            new Table("watch_entry", "t.child_id = :child"),
-            new Table("attendance", "t.child_id = :child"),
-            new Table("consent_entry", "t.child_id = :child"),
+                    "t.observation_id in (:observations) or t.observation_id in (select o.id from observation o where :child = any(o.in_photo))",
+                    LEARNING),
+            new Table("observation_child", "t.child_id = :child", LEARNING),
+            new Table("observation", "t.id in (:observations)", LEARNING),
+            new Table("watch_entry", "t.child_id = :child", LEARNING),
+            new Table("attendance", "t.child_id = :child", REGISTER),
+            new Table("consent_entry", "t.child_id = :child", CONSENT),
             new Table("device_holding_child", "t.child_id = :child"),
             new Table("home_reader", "t.carer_id in (:carers)"),
             new Table(
@@ -43,24 +54,37 @@ final class ChildTables {
                     "t.setting_id = :setting and not exists (select 1 from home_reader r where r.browser_id = t.id)"),
             new Table("message", "t.setting_id = :setting and t.to_address in (:addresses)"),
             new Table("carer", "t.id in (:carers)"),
-            new Table("history_entry", "t.setting_id = :setting and t.subject_id in (:subjects)"),
+            new Table("history_entry", "t.setting_id = :setting and t.subject_id in (:subjects)", LEARNING),
             new Table(
                     "draft",
-                    "t.setting_id = :setting and exists (select 1 from unnest(array[:subjects]::uuid[]) s where position(s::text in t.place) > 0)"),
+                    "t.setting_id = :setting and exists (select 1 from unnest(array[:subjects]::uuid[]) s where position(s::text in t.place) > 0)",
+                    LEARNING),
             new Table(
                     "done_row",
-                    "t.setting_id = :setting and exists (select 1 from unnest(array[:subjects]::uuid[]) s"
-                            + " where position(s::text in coalesce(t.before::text, '') || coalesce(t.after::text, '')) > 0)"),
+                    "t.setting_id = :setting and exists (select 1 from unnest(array[:all]::uuid[]) s"
+                            + " where position(s::text in coalesce(t.before::text, '') || coalesce(t.after::text, '')) > 0)",
+                    LEARNING,
+                    REGISTER,
+                    CONSENT),
             new Table(
                     "refused_item",
-                    "t.setting_id = :setting and exists (select 1 from unnest(array[:subjects]::uuid[]) s where position(s::text in t.content) > 0)"),
+                    "t.setting_id = :setting and exists (select 1 from unnest(array[:subjects]::uuid[]) s where position(s::text in t.content) > 0)",
+                    LEARNING),
+            new Table("hold", "t.child_id = :child"),
             new Table("child", "t.id = :child"));
+
+    /** Those that go with a kind of records, the child staying. */
+    static List<Table> of(RecordKind kind) {
+        return GOING.stream().filter(table -> table.kinds().contains(kind)).toList();
+    }
 
     /** What stays, without the child in it. */
     static final List<String> WITHOUT_THE_CHILD = List.of(
             "update observation set in_photo = array_remove(in_photo, :child) where setting_id = :setting and :child = any(in_photo)",
             "update focus_group set child_ids = array_remove(child_ids, :child) where setting_id = :setting and :child = any(child_ids)",
-            "update access_entry set subject_id = null where setting_id = :setting and subject_id in (:subjects)",
+            "update access_entry set subject_id = null, subject_salt = null where setting_id = :setting and subject_id in (:subjects)",
+            "update access_entry set person_name = '-', person_salt = null where setting_id = :setting and person_id in (:accounts)",
+            "update security_entry set person_name = '-', by_name = '-', address = '', deed_salt = null, person_salt = null, subject_salt = null where setting_id = :setting and account_id in (:accounts)",
             "update account a set display_name = '-', username = 'erased-' || a.id, digest_address = '', closed_at = coalesce(a.closed_at, now())"
                     + " where a.setting_id = :setting and a.role = 'CARER' and a.id in (:accounts)");
 
@@ -121,7 +145,9 @@ final class ChildTables {
     /** Tables of the whole server, or of sign-ins, in which no child is ever named. */
     static final Set<String> NOTHING = Set.of(
             "backup_run",
+            "chain_link",
             "flyway_schema_history",
+            "retention_choice",
             "rule_seen",
             "scheduled_tasks",
             "sign_in_budget",

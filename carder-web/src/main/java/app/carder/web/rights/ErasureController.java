@@ -6,6 +6,7 @@ import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.AccessLog;
+import app.carder.web.children.HoldService;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Typed;
 import app.carder.web.setting.SettingService;
@@ -16,6 +17,7 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -41,8 +43,17 @@ class ErasureController {
     private final ErasureService erasures;
     private final ChildArchive archive;
     private final SettingService settings;
+    private final HoldService holds;
+    private final ErasureProofs proofs;
 
-    ErasureController(ErasureService erasures, ChildArchive archive, SettingService settings) {
+    ErasureController(
+            ErasureService erasures,
+            ChildArchive archive,
+            SettingService settings,
+            HoldService holds,
+            ErasureProofs proofs) {
+        this.holds = holds;
+        this.proofs = proofs;
         this.archive = archive;
         this.erasures = erasures;
         this.settings = settings;
@@ -74,6 +85,9 @@ class ErasureController {
         if (!typed.ticked("kept")) {
             errors.add("kept", "erasure.kept.missing");
         }
+        if (!holds.lasting(viewer.settingId(), List.of(childId)).isEmpty()) {
+            errors.add("kept", "hold.erase.refused");
+        }
         if (errors.any()) {
             return page(viewer, childId, typed, errors, false);
         }
@@ -85,12 +99,19 @@ class ErasureController {
     /** Everything about a child, for its family or the next setting: whole, or an error and not half of it. */
     @GetMapping("/children/{childId}/archive.zip")
     void archive(
-            @AuthenticationPrincipal Viewer viewer, @PathVariable("childId") UUID childId, HttpServletResponse response)
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("childId") UUID childId,
+            @RequestParam(name = "to", defaultValue = "family") String to,
+            HttpServletResponse response)
             throws IOException {
         Path whole = Files.createTempFile("archive", ".zip");
         try {
             try (OutputStream out = Files.newOutputStream(whole)) {
-                archive.write(viewer.settingId(), childId, out);
+                archive.write(
+                        viewer.settingId(),
+                        childId,
+                        to.equals("setting") ? ChildArchive.Reader.NEXT_SETTING : ChildArchive.Reader.FAMILY,
+                        out);
             }
             response.setContentType("application/zip");
             response.setContentLengthLong(Files.size(whole));
@@ -108,13 +129,13 @@ class ErasureController {
 
     @GetMapping("/erasures/{erasureId}")
     String proof(@AuthenticationPrincipal Viewer viewer, @PathVariable("erasureId") UUID erasureId, Model model) {
-        model.addAttribute("proof", erasures.proof(viewer.settingId(), erasureId));
+        model.addAttribute("proof", proofs.get(viewer.settingId(), erasureId));
         return "erasure/proof";
     }
 
     @GetMapping("/erasures")
     String all(@AuthenticationPrincipal Viewer viewer, Model model) {
-        model.addAttribute("proofs", erasures.all(viewer.settingId()));
+        model.addAttribute("proofs", proofs.all(viewer.settingId()));
         return "erasure/all";
     }
 
@@ -124,6 +145,8 @@ class ErasureController {
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("preview", erasures.preview(viewer.settingId(), childId));
         page.addObject("isFirstLook", isFirstLook);
+        page.addObject(
+                "isHeld", !holds.lasting(viewer.settingId(), List.of(childId)).isEmpty());
         page.addObject("due", DataRequest.due(settings.today(viewer.settingId())));
         page.addObject(
                 "retention",

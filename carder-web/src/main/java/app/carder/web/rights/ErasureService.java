@@ -1,35 +1,27 @@
 package app.carder.web.rights;
 
+import app.carder.core.chain.Numbers;
+import app.carder.core.retention.RecordKind;
 import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
+import app.carder.web.audit.LogChain;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
-import app.carder.web.media.PhotoService;
 import app.carder.web.page.NotFound;
-import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
-import app.carder.web.setting.SettingService;
-import java.sql.Timestamp;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Erases a child: what is kept about it goes, in words about others "a friend" takes the place of its name where whoever erases wants it so,
@@ -38,26 +30,30 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class ErasureService {
 
-    private static final UUID NOBODY = new UUID(0, 0);
-    private static final JsonMapper JSON = new JsonMapper();
+    private static final String OF_SUBJECTS = "t.setting_id = :setting and t.subject_id in (:subjects)";
+    private static final String BY_CARERS = "t.setting_id = :setting and t.person_id in (:accounts)";
+    private static final String ABOUT_CARERS = "t.setting_id = :setting and t.account_id in (:accounts)";
 
     private final NamedParameterJdbcTemplate database;
+    private final ChildRows rows;
     private final NameSearch search;
     private final ChildService children;
-    private final PhotoService photos;
-    private final SettingService settings;
+    private final ErasureProofs proofs;
+    private final LogChain log;
 
     ErasureService(
             NamedParameterJdbcTemplate database,
+            ChildRows rows,
             NameSearch search,
             ChildService children,
-            PhotoService photos,
-            SettingService settings) {
+            ErasureProofs proofs,
+            LogChain log) {
         this.database = database;
+        this.rows = rows;
         this.search = search;
         this.children = children;
-        this.photos = photos;
-        this.settings = settings;
+        this.proofs = proofs;
+        this.log = log;
     }
 
     /**
@@ -83,34 +79,14 @@ public class ErasureService {
      */
     record Place(String key, String found, String around, boolean isNear, boolean isItsOwn) {}
 
-    /**
-     * That somebody's records were erased.
-     *
-     * @param at when
-     * @param by who did it
-     * @param reason why
-     * @param went how many rows of each table
-     * @param files of photos
-     * @param replaced places in which a name was replaced
-     * @param leftStanding places that whoever erased said are about somebody, or something, else
-     */
-    public record Proof(
-            LocalDateTime at,
-            String by,
-            String reason,
-            Map<String, Integer> went,
-            int files,
-            int replaced,
-            int leftStanding) {}
-
     /** What erasing a child would do. Nothing is changed. */
     @Transactional(readOnly = true)
     Preview preview(SettingId settingId, UUID childId) {
         ChildView child = children.get(settingId, childId);
-        Map<String, Object> about = about(settingId, childId);
+        Map<String, Object> about = rows.about(settingId, childId);
         return new Preview(
                 child,
-                counted(about),
+                rows.counted(about),
                 places(settingId, child, about),
                 namesakes(settingId, child),
                 database.queryForList(
@@ -126,62 +102,6 @@ public class ErasureService {
                 .count();
     }
 
-    private Map<String, Integer> counted(Map<String, Object> about) {
-        Map<String, Integer> counted = new LinkedHashMap<>();
-        for (ChildTables.Table table : ChildTables.GOING) {
-            Integer rows = database.queryForObject(
-                    "select count(*) from %s t where %s".formatted(table.name(), table.which()), about, Integer.class);
-            if (rows != null && rows > 0) {
-                counted.put(table.name(), rows);
-            }
-        }
-        return counted;
-    }
-
-    /** Ids of everything that is the child's, collected before any of it goes. */
-    private Map<String, Object> about(SettingId settingId, UUID childId) {
-        Map<String, Object> about = new HashMap<>();
-        about.put("setting", settingId.value());
-        about.put("child", childId);
-        List<UUID> observations = ids(
-                "select c.observation_id from observation_child c where c.child_id = :child and c.setting_id = :setting and not exists"
-                        + " (select 1 from observation_child o where o.observation_id = c.observation_id and o.child_id <> :child)",
-                about);
-        List<UUID> journals = ids("select id from journal where child_id = :child and setting_id = :setting", about);
-        List<UUID> carers = ids("select id from carer where child_id = :child and setting_id = :setting", about);
-        about.put("observations", observations);
-        about.put("journals", journals);
-        about.put("carers", carers);
-        about.put(
-                "accounts",
-                ids(
-                        "select c.account_id from carer c where c.id in (:carers) and c.account_id is not null and not exists"
-                                + " (select 1 from carer o where o.account_id = c.account_id and o.id not in (:carers))",
-                        about));
-        List<String> addresses = new ArrayList<>(database.queryForList(
-                "select c.email from carer c where c.id in (:carers) and c.email <> '' and not exists"
-                        + " (select 1 from carer o where o.setting_id = :setting and lower(o.email) = lower(c.email) and o.id not in (:carers))",
-                about,
-                String.class));
-        addresses.add("");
-        about.put("addresses", addresses);
-        Set<UUID> subjects = new LinkedHashSet<>();
-        subjects.add(childId);
-        subjects.addAll(observations);
-        subjects.addAll(journals);
-        subjects.addAll(carers);
-        subjects.remove(NOBODY);
-        about.put("subjects", subjects);
-        return about;
-    }
-
-    /** A list that is never empty, for conditions. */
-    private List<UUID> ids(String sql, Map<String, Object> about) {
-        List<UUID> ids = new ArrayList<>(database.queryForList(sql, about, UUID.class));
-        ids.add(NOBODY);
-        return ids;
-    }
-
     /** Places in what stays. */
     private List<Place> places(SettingId settingId, ChildView child, Map<String, Object> about) {
         Set<String> shared = new LinkedHashSet<>(database.queryForList(
@@ -193,8 +113,8 @@ public class ErasureService {
                         + " where o.observation_id = s.id and o.child_id <> :child and lower(k.given_name) = :name)",
                 with(about, "name", child.name().toLowerCase(Locale.ROOT)),
                 String.class));
-        Set<String> going = goingRows(about);
-        return search.of(settingId, child.allNames()).stream()
+        Set<String> going = rows.keys(about);
+        return search.of(settingId, children.everyName(settingId, child)).stream()
                 .filter(hit -> !going.contains(hit.table() + "/" + hit.row()))
                 .map(hit -> new Place(
                         hit.key(),
@@ -205,19 +125,6 @@ public class ErasureService {
                 .toList();
     }
 
-    private Set<String> goingRows(Map<String, Object> about) {
-        return ChildTables.GOING.stream()
-                .filter(table -> !table.name().equals("device_holding_child"))
-                .flatMap(table -> database
-                        .queryForList(
-                                "select t.id::text from %s t where %s".formatted(table.name(), table.which()),
-                                about,
-                                String.class)
-                        .stream()
-                        .map(id -> table.name() + "/" + id))
-                .collect(Collectors.toSet());
-    }
-
     private static Map<String, Object> with(Map<String, Object> about, String name, Object value) {
         Map<String, Object> more = new HashMap<>(about);
         more.put(name, value);
@@ -226,7 +133,7 @@ public class ErasureService {
 
     /** Whether a text names the child: what is kept of an erasure must not. */
     boolean names(SettingId settingId, UUID childId, String text) {
-        return !NameGuard.forChild(List.of(), children.get(settingId, childId).allNames())
+        return !NameGuard.forChild(List.of(), children.everyName(settingId, children.get(settingId, childId)))
                 .namesIn(text)
                 .isEmpty();
     }
@@ -241,113 +148,61 @@ public class ErasureService {
     @Transactional
     public UUID erase(Viewer viewer, UUID childId, String reason, Collection<String> replaced) {
         SettingId settingId = viewer.settingId();
-        ChildView child = children.get(settingId, childId);
-        Map<String, Object> about = about(settingId, childId);
-        Set<String> files = files(about);
-        Map<String, Integer> went = new TreeMap<>();
-        for (ChildTables.Table table : ChildTables.GOING) {
-            int rows = database.update("delete from %s t where %s".formatted(table.name(), table.which()), about);
-            if (rows > 0) {
-                went.put(table.name(), rows);
-            }
-        }
+        List<String> names = children.everyName(settingId, children.get(settingId, childId));
+        log.hold(settingId);
+        Map<String, Object> about = rows.about(settingId, childId);
+        List<Long> whole =
+                new ArrayList<>(log.links("history_entry", OF_SUBJECTS, about).all());
+        whole.addAll(log.links("security_entry", ABOUT_CARERS, about).all());
+        Numbers person = log.links("access_entry", BY_CARERS, about);
+        List<Long> subject =
+                new ArrayList<>(log.links("access_entry", OF_SUBJECTS, about).all());
+        Set<String> files = rows.files(ChildTables.GOING, about);
+        Map<String, Integer> went = rows.delete(ChildTables.GOING, about);
         ChildTables.WITHOUT_THE_CHILD.forEach(change -> database.update(change, about));
         int changed = 0;
-        for (NameSearch.Hit hit : search.of(settingId, child.allNames())) {
+        for (NameSearch.Hit hit : search.of(settingId, names)) {
             if (replaced.contains(hit.key())) {
-                search.replace(settingId, hit, child.allNames());
+                search.replace(settingId, hit, names).ifPresent(subject::add);
                 changed++;
             }
         }
-        int left = search.of(settingId, child.allNames()).size();
-        Set<String> unused = files.stream().filter(this::isUnused).collect(Collectors.toSet());
-        UUID proof = Ids.next();
-        Map<String, Object> kept = new HashMap<>();
-        kept.put("id", proof);
-        kept.put("setting", settingId.value());
-        kept.put("at", Timestamp.from(settings.now(settingId)));
-        kept.put("by", viewer.name());
-        kept.put("reason", reason);
-        kept.put("went", JSON.writeValueAsString(went));
-        kept.put("files", unused.size());
-        kept.put("replaced", changed);
-        kept.put("left", left);
-        database.update(
-                "insert into erasure (id, setting_id, erased_at, erased_by, reason, went, files, replaced, left_standing)"
-                        + " values (:id, :setting, :at, :by, :reason, cast(:went as jsonb), :files, :replaced, :left)",
-                kept);
-        // A file that went before the rows are gone could not come back.
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                unused.forEach(photos::removeFile);
-            }
-        });
-        return proof;
-    }
-
-    /** Files of photos that go, and of those that were removed before and could still be brought back. */
-    private Set<String> files(Map<String, Object> about) {
-        Set<String> files = new LinkedHashSet<>();
-        for (ChildTables.Table table : ChildTables.GOING) {
-            if (table.name().equals("photo")) {
-                files.addAll(database.queryForList(
-                        "select t.stored_as from photo t where " + table.which(), about, String.class));
-            } else if (table.name().equals("done_row")) {
-                files.addAll(database.queryForList(
-                        "select coalesce(t.before ->> 'stored_as', t.after ->> 'stored_as') from done_row t where t.of_table = 'photo' and ("
-                                + table.which() + ")",
-                        about,
-                        String.class));
-            }
-        }
-        files.remove(null);
-        return files;
-    }
-
-    private boolean isUnused(String file) {
-        return Integer.valueOf(0)
-                .equals(database.queryForObject(
-                        "select count(*) from photo where stored_as = :file", Map.of("file", file), Integer.class));
+        int left = search.of(settingId, names).size();
+        return proofs.add(
+                viewer,
+                reason,
+                new ErasureProofs.Gone(
+                        went,
+                        files,
+                        changed,
+                        left,
+                        new ErasureProofs.Links(Numbers.of(whole), person, Numbers.of(subject))));
     }
 
     /**
-     * A proof.
+     * Takes out one kind of a child's records, as they have been kept long enough. The child itself stays.
      *
-     * @throws NotFound if the setting has no such one
+     * @return the id of the proof
+     * @throws NotFound if the setting has no such child
      */
-    @Transactional(readOnly = true)
-    public Proof proof(SettingId settingId, UUID erasureId) {
-        return proofs(settingId, " and id = :id", Map.of("setting", settingId.value(), "id", erasureId)).stream()
-                .findFirst()
-                .orElseThrow(NotFound::new);
-    }
-
-    /** All of a setting's, the latest first. */
-    @Transactional(readOnly = true)
-    List<Proof> all(SettingId settingId) {
-        return proofs(settingId, "", Map.of("setting", settingId.value()));
-    }
-
-    private List<Proof> proofs(SettingId settingId, String which, Map<String, Object> given) {
-        return database.query(
-                "select * from erasure where setting_id = :setting" + which + " order by erased_at desc limit 200",
-                given,
-                (row, number) -> new Proof(
-                        settings.local(settingId, row.getTimestamp("erased_at").toInstant()),
-                        row.getString("erased_by"),
-                        row.getString("reason"),
-                        counts(row.getString("went")),
-                        row.getInt("files"),
-                        row.getInt("replaced"),
-                        row.getInt("left_standing")));
-    }
-
-    private static Map<String, Integer> counts(String json) {
-        Map<String, Integer> counts = new TreeMap<>();
-        JSON.readTree(json)
-                .properties()
-                .forEach(one -> counts.put(one.getKey(), one.getValue().intValue()));
-        return counts;
+    @Transactional
+    public UUID retire(Viewer viewer, UUID childId, RecordKind kind, String reason) {
+        SettingId settingId = viewer.settingId();
+        children.get(settingId, childId);
+        log.hold(settingId);
+        Map<String, Object> about = rows.about(settingId, childId, kind);
+        List<ChildTables.Table> tables = ChildTables.of(kind);
+        Numbers whole = log.links("history_entry", OF_SUBJECTS, about);
+        Set<String> files = rows.files(tables, about);
+        Map<String, Integer> went = rows.delete(tables, about);
+        return proofs.add(
+                viewer,
+                reason,
+                new ErasureProofs.Gone(
+                        went,
+                        files,
+                        0,
+                        0,
+                        new ErasureProofs.Links(whole, Numbers.of(List.of()), Numbers.of(List.of()))));
     }
 }

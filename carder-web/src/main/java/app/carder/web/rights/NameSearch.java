@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -94,8 +96,23 @@ class NameSearch {
         return columns;
     }
 
-    /** Writes "a friend" where somebody's name, or something like it, stood. */
-    void replace(SettingId settingId, Hit hit, Collection<String> names) {
+    /**
+     * Writes "a friend" where somebody's name, or something like it, stood.
+     *
+     * @return the link of the log that has lost a content by that, where the place was in an earlier wording
+     */
+    Optional<Long> replace(SettingId settingId, Hit hit, Collection<String> names) {
+        NameGuard guard = NameGuard.forChild(List.of(), hit.isNear() ? List.of(hit.found()) : names);
+        return rewrite(settingId, hit, guard::withoutNames);
+    }
+
+    /** Writes another name where one, or something like it, stood. */
+    Optional<Long> rename(SettingId settingId, Hit hit, Collection<String> names, String newName) {
+        NameGuard guard = NameGuard.forChild(List.of(), hit.isNear() ? List.of(hit.found()) : names);
+        return rewrite(settingId, hit, text -> guard.renamed(text, newName));
+    }
+
+    private Optional<Long> rewrite(SettingId settingId, Hit hit, UnaryOperator<String> rewriting) {
         String now = database
                 .queryForList(
                         "select %s::text from %s where id::text = :row and setting_id = :setting"
@@ -105,13 +122,22 @@ class NameSearch {
                 .stream()
                 .findFirst()
                 .orElse("");
-        String clean = hit.isNear()
-                ? NameGuard.forChild(List.of(), List.of(hit.found())).withoutNames(now)
-                : NameGuard.forChild(List.of(), names).withoutNames(now);
         database.update(
                 "update %s set %s = cast(:clean as %s) where id::text = :row and setting_id = :setting"
                         .formatted(hit.table(), hit.column(), type(hit.type())),
-                Map.of("clean", clean, "row", hit.row(), "setting", settingId.value()));
+                Map.of("clean", rewriting.apply(now), "row", hit.row(), "setting", settingId.value()));
+        if (!hit.table().equals("history_entry")) {
+            return Optional.empty();
+        }
+        // What was sealed is another wording: it counts as erased.
+        return database
+                .queryForList(
+                        "update history_entry set subject_salt = null where id::text = :row and setting_id = :setting and link is not null"
+                                + " returning link",
+                        Map.of("row", hit.row(), "setting", settingId.value()),
+                        Long.class)
+                .stream()
+                .findFirst();
     }
 
     private static String type(String udt) {

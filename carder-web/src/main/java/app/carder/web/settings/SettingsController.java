@@ -35,8 +35,10 @@ class SettingsController {
 
     private final SettingService settings;
     private final RoomService rooms;
+    private final OpeningService opening;
 
-    SettingsController(SettingService settings, RoomService rooms) {
+    SettingsController(SettingService settings, RoomService rooms, OpeningService opening) {
+        this.opening = opening;
         this.settings = settings;
         this.rooms = rooms;
     }
@@ -57,6 +59,13 @@ class SettingsController {
         }
         settings.change(viewer.settingId(), details.get());
         return new ModelAndView("redirect:/settings?saved");
+    }
+
+    /** Cuts sessions to the opening times. */
+    @PostMapping("/settings/sessions")
+    String fitSessions(@AuthenticationPrincipal Viewer viewer) {
+        opening.fitSessions(viewer.settingId());
+        return "redirect:/settings?saved";
     }
 
     /** Other names for a room and its zones. */
@@ -104,6 +113,7 @@ class SettingsController {
         ModelAndView page = SettingForm.show(new ModelAndView("settings/settings"));
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("rooms", rooms.all(viewer.settingId()));
+        page.addObject("misfits", opening.misfits(viewer.settingId()));
         page.addObject("zones", SettingForm.zones());
         page.addObject("typed", typed);
         page.addObject("errors", errors);

@@ -307,6 +307,7 @@ class AccessMatrixTest extends WebTest {
         allow(
                 List.of(MANAGER),
                 "GET /access-log",
+                "GET /access-log/check",
                 "GET /security-log",
                 "GET /staff",
                 "POST /staff",
@@ -317,10 +318,34 @@ class AccessMatrixTest extends WebTest {
                 "GET /children/{childId}/archive.zip",
                 "POST /children/{childId}/erase",
                 "GET /erasures",
+                "GET /retention",
+                "POST /retention",
+                "POST /retention/clear-out",
+                "GET /children/{childId}/life",
+                "GET /staff/{accountId}/data.json",
+                "GET /staff/{accountId}/erase",
+                "POST /staff/{accountId}/erase",
+                "GET /carers/{carerId}/data.json",
+                "GET /carers/{carerId}/erase",
+                "POST /carers/{carerId}/erase",
+                "GET /privacy/notice",
+                "GET /privacy/notice.pdf",
+                "GET /privacy/impact",
+                "GET /privacy/impact.pdf",
+                "GET /rooms/{roomId}/children/archive",
+                "POST /rooms/{roomId}/children/archive",
+                "POST /rooms/{roomId}/children/archive/take",
+                "POST /children/{childId}/life/name",
+                "POST /children/{childId}/life/family",
+                "POST /children/{childId}/life/death",
+                "GET /children/{childId}/holds",
+                "POST /children/{childId}/holds",
+                "POST /children/{childId}/holds/{holdId}/end",
                 "GET /erasures/{erasureId}",
                 "POST /settings/mail",
                 "POST /settings/mail/test",
                 "POST /settings",
+                "POST /settings/sessions",
                 "POST /settings/rooms/{roomId}",
                 "POST /staff/second-step",
                 "GET /staff/{accountId}",
@@ -688,6 +713,12 @@ class AccessMatrixTest extends WebTest {
                 erasure,
                 anouk);
         ids.put("erasureId", erasure.toString());
+        UUID hold = UUID.randomUUID();
+        database.update(
+                "insert into hold select ?, setting_id, id, 'LEGAL', 'asked for by the court', now(), 'Imelda' from child where id = ?",
+                hold,
+                anouk);
+        ids.put("holdId", hold.toString());
         ids.put(
                 "replyId",
                 id("select id from reply where child_id = ? order by sent_at limit 1", anouk)

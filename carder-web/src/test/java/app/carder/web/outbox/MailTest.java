@@ -55,6 +55,9 @@ class MailTest extends WebTest {
     private final List<AutoCloseable> toClose = new ArrayList<>();
 
     @Autowired
+    private Recipients recipients;
+
+    @Autowired
     private MessageRepository messages;
 
     @Autowired
@@ -181,6 +184,7 @@ class MailTest extends WebTest {
                         new ReturnedMail(mailbox, bundles(), messages, server, transaction, clock),
                         settings,
                         transaction,
+                        recipients,
                         clock)
                 .run();
     }
@@ -262,6 +266,25 @@ class MailTest extends WebTest {
         round(towards(server(how -> how).getPortAllocated(), Security.NONE, ""));
         assertThat(standing(id)).isEqualTo(Standing.ACCEPTED);
         assertThat(get("imelda", "/").page().text()).doesNotContain("did not reach");
+    }
+
+    @Test
+    void whoeverReadsNoMoreWhenAMessageIsDueIsNotWrittenTo() {
+        UUID message = written();
+        UUID carer = UUID.randomUUID();
+        database.update(
+                "insert into carer (id, setting_id, child_id, name, email, phone, reads_until) select ?, setting_id, id, 'Somebody', 'Somebody@example.org', '', date '2026-01-01' from child where id = ?",
+                carer,
+                child("Bram"));
+        try {
+            SMTPServer server = server(how -> how);
+            round(towards(server.getPortAllocated(), Security.NONE, ""));
+
+            assertThat(taken).isEmpty();
+            assertThat(standing(message)).isEqualTo(Standing.STOPPED);
+        } finally {
+            database.update("delete from carer where id = ?", carer);
+        }
     }
 
     /** Greylisting, as many servers do it: the first try is put off, the second is taken. */

@@ -22,6 +22,10 @@ class ChildArchiveTest extends WebTest {
         byte[] zip = get("imelda", "/children/" + child(child) + "/archive.zip")
                 .response()
                 .getContentAsByteArray();
+        return unzipped(zip);
+    }
+
+    private static Map<String, byte[]> unzipped(byte[] zip) throws IOException {
         Map<String, byte[]> files = new LinkedHashMap<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
@@ -54,6 +58,25 @@ class ChildArchiveTest extends WebTest {
             assertThat(text(files, "index.html")).doesNotContainPattern("\\b" + other + "\\b");
         }
         assertThat(text(files, "child.json")).doesNotContain("token_hash", "stored_as", "password");
+    }
+
+    @Test
+    void anOrderOfTheCourtGoesToTheNextSettingAndNotToTheFamily() throws Exception {
+        post("imelda", "/children/" + child("Anouk") + "/before-sending", "beforeSending", "No word to the uncle.");
+        post(
+                "imelda",
+                "/children/" + child("Anouk") + "/before-sending",
+                "beforeSending",
+                "No word to the uncle. Ask.");
+        try {
+            assertThat(text(archive("Anouk"), "child.json")).doesNotContain("No word to the uncle");
+            byte[] zip = get("imelda", "/children/" + child("Anouk") + "/archive.zip?to=setting")
+                    .response()
+                    .getContentAsByteArray();
+            assertThat(text(unzipped(zip), "child.json")).contains("No word to the uncle");
+        } finally {
+            post("imelda", "/children/" + child("Anouk") + "/before-sending", "beforeSending", "");
+        }
     }
 
     @Test

@@ -3,9 +3,11 @@ package app.carder.web.rights;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import app.carder.web.audit.LogChain;
 import app.carder.web.kit.Pdfs;
 import app.carder.web.kit.Photos;
 import app.carder.web.kit.WebTest;
+import app.carder.web.setting.SettingId;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,6 +24,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -29,17 +32,21 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 /** A child whose name is a flower's too, and another child's, who is named in records of others, once misspelled. */
 class ErasureTest extends WebTest {
 
+    @Autowired
+    private LogChain log;
+
     private final List<UUID> written = new ArrayList<>();
+    private final List<UUID> compiled = new ArrayList<>();
 
     private static final String MAIL = "poppys.aunt@example.org";
 
     /** What other tests do not expect, also if this one fails half-way. */
     @AfterEach
     void nobodyIsLeftBehind() {
-        String bramsDrafts =
-                "select id from journal where child_id = '%s' and approved_at is null".formatted(child("Bram"));
-        database.update("delete from journal_entry where journal_id in (" + bramsDrafts + ")");
-        database.update("delete from journal where id in (" + bramsDrafts + ")");
+        compiled.forEach(journal -> {
+            database.update("delete from journal_entry where journal_id = ?", journal);
+            database.update("delete from journal where id = ?", journal);
+        });
         written.forEach(id -> {
             database.update("delete from observation_child where observation_id = ?", id);
             database.update("delete from observation where id = ?", id);
@@ -183,6 +190,7 @@ class ErasureTest extends WebTest {
                 .map(place -> place.select("input").val())
                 .filter(key -> !key.contains(flower.toString()) && !key.contains(ofNamesake.toString()))
                 .forEach(key -> fields.addAll(List.of("place", key)));
+        int faults = faultsOfTheLog();
         Answer erased = post("imelda", "/children/" + poppy + "/erase", fields.toArray(String[]::new));
 
         assertThat(erased.location()).as(erased.text()).startsWith("/erasures/");
@@ -200,6 +208,10 @@ class ErasureTest extends WebTest {
         assertThat(note(flower)).isEqualTo("Bram smelled the poppy on the sill.");
         assertThat(note(ofNamesake)).isEqualTo("Poppy stacked four cups.");
         assertThat(files()).as("the files of its photos").isEqualTo(before);
+        assertThat(faultsOfTheLog())
+                .as("what was erased as written down is no fault")
+                .isEqualTo(faults);
+        assertThat(get("imelda", "/access-log/check").page().text()).contains("erased as written down");
         assertThat(get("imelda", "/find?q=Poppy").page().text())
                 .contains("Poppy")
                 .doesNotContain("carried the parcel");
@@ -208,8 +220,16 @@ class ErasureTest extends WebTest {
                 .contains("Observations: 2", "Asked for by the family in writing.", "In 2 places")
                 .doesNotContain("Poppy");
         String bramsJournal = compiled(bram, "12");
+        compiled.add(UUID.fromString(bramsJournal.substring("/journals/".length())));
         byte[] pdf = get("imelda", bramsJournal + "/pdf").response().getContentAsByteArray();
         assertThat(Pdfs.text(pdf)).doesNotContain("Popyy", "Poppy");
+    }
+
+    /** Other tests take entries out of it. */
+    private int faultsOfTheLog() {
+        SettingId settingId = new SettingId(id("select setting_id from account where username = 'imelda'"));
+        log.seal(settingId);
+        return log.check(settingId, List.of()).faults();
     }
 
     private String compiled(UUID child, String size) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.web.kit.WebTest;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.FormElement;
@@ -18,7 +19,7 @@ class SettingsTest extends WebTest {
     void putItBack() {
         database.update(
                 "update setting set name = 'Harbour Steps Nursery', kind = 'NURSERY', country = 'ENGLAND', open_on = '{1,2,3,4,5}',"
-                        + " opens = '08:00', closes = '16:30', time_zone = 'Europe/London', currency = 'GBP' where name like 'Harbour Steps%'");
+                        + " opens = '08:00', closes = '17:00', time_zone = 'Europe/London', currency = 'GBP' where name like 'Harbour Steps%'");
         database.update("update room set name = 'Pier' where name = 'Jetty'");
     }
 
@@ -66,6 +67,54 @@ class SettingsTest extends WebTest {
                         .select("[name=days-0]")
                         .eachAttr("value"))
                 .contains("SATURDAY", "SUNDAY", "TUESDAY");
+    }
+
+    @Test
+    void whatNoLongerFitsTheOpeningTimesIsNamedAndSessionsAreCutToThem() {
+        UUID pier = room("Pier");
+        List<Map<String, Object>> before = database.queryForList(
+                "select id, starts_at, ends_at, weekdays from room_session where room_id = ?", pier);
+        assertThat(get("teodor", "/settings").page().text()).doesNotContain("This does not fit the opening times");
+        try {
+            post(
+                    "teodor",
+                    "/settings",
+                    fields(
+                            form("/settings"),
+                            "openOn",
+                            "TUESDAY",
+                            "openOn",
+                            "SATURDAY",
+                            "opens",
+                            "09:00",
+                            "closes",
+                            "15:00"));
+
+            assertThat(get("teodor", "/settings").page().select(".draft-back").text())
+                    .contains(
+                            "not within the opening times",
+                            "no session on Saturday",
+                            "Children who come when you are closed");
+            post("teodor", "/settings/sessions");
+
+            assertThat(database.queryForList(
+                            "select id from room_session where room_id = ? and weekdays > 0"
+                                    + " and (starts_at < '09:00' or ends_at > '15:00' or weekdays <> 2)",
+                            pier))
+                    .isEmpty();
+            assertThat(database.queryForList("select id from room_session where room_id = ? and weekdays = 2", pier))
+                    .isNotEmpty();
+            assertThat(get("teodor", "/settings").page().select(".draft-back").text())
+                    .doesNotContain("not within the opening times")
+                    .contains("no session on Saturday");
+        } finally {
+            before.forEach(row -> database.update(
+                    "update room_session set starts_at = ?, ends_at = ?, weekdays = ? where id = ?",
+                    row.get("starts_at"),
+                    row.get("ends_at"),
+                    row.get("weekdays"),
+                    row.get("id")));
+        }
     }
 
     @Test

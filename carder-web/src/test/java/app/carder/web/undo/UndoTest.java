@@ -395,6 +395,13 @@ class UndoTest extends WebTest {
         not.put("/staff/{accountId}", "the form is beside it");
         not.put("/carers/{carerId}", "the form is beside it");
         not.put("/carers/{carerId}/end", "asks first: a family is shut out");
+        not.put(
+                "/rooms/{roomId}/children/archive/take",
+                "adds a child, after a look; erased with the button on its form");
+        not.put(
+                "/children/{childId}/holds/{holdId}/end",
+                "asks first, and stays in the list; put there again with the form beside it");
+        not.put("/settings/sessions", "asks first; the page of the sessions writes them anew");
         not.put("/settings/rooms/{roomId}", "the form is beside it");
         not.put("/outbox/{messageId}/again", "sends a message that reached nobody");
         not.put("/drafts/forget", "asked for by the page after saving");

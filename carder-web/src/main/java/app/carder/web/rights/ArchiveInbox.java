@@ -1,0 +1,72 @@
+package app.carder.web.rights;
+
+import app.carder.web.account.Viewer;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Archives between the look at them and the taking in: each is its uploader's alone, and gone after an hour. */
+@Component
+class ArchiveInbox {
+
+    private static final Duration LASTS = Duration.ofHours(1);
+
+    private final Path folder;
+    private final Clock clock;
+
+    ArchiveInbox(@Value("${carder.archive.inbox}") Path folder, Clock clock) {
+        this.folder = folder;
+        this.clock = clock;
+    }
+
+    /**
+     * Keeps one.
+     *
+     * @return under which key
+     */
+    UUID keep(Viewer viewer, MultipartFile file) throws IOException {
+        Files.createDirectories(folder);
+        forgetOld();
+        UUID key = UUID.randomUUID();
+        file.transferTo(path(viewer, key));
+        return key;
+    }
+
+    /** One that is there; absent where it is gone, or somebody else's. */
+    Optional<Path> get(Viewer viewer, UUID key) {
+        return Optional.of(path(viewer, key)).filter(Files::exists);
+    }
+
+    void forget(Viewer viewer, UUID key) throws IOException {
+        Files.deleteIfExists(path(viewer, key));
+    }
+
+    private Path path(Viewer viewer, UUID key) {
+        return folder.resolve(viewer.settingId() + "-" + viewer.personId() + "-" + key + ".zip");
+    }
+
+    private void forgetOld() throws IOException {
+        FileTime oldest = FileTime.from(clock.instant().minus(LASTS));
+        try (Stream<Path> all = Files.list(folder)) {
+            all.forEach(file -> {
+                try {
+                    if (Files.getLastModifiedTime(file).compareTo(oldest) < 0) {
+                        Files.deleteIfExists(file);
+                    }
+                } catch (IOException broken) {
+                    throw new UncheckedIOException(broken);
+                }
+            });
+        }
+    }
+}

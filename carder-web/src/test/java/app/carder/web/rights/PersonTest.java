@@ -1,0 +1,154 @@
+package app.carder.web.rights;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.carder.web.audit.LogChain;
+import app.carder.web.kit.WebTest;
+import app.carder.web.setting.SettingId;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class PersonTest extends WebTest {
+
+    @Autowired
+    private LogChain log;
+
+    private SettingId setting() {
+        return new SettingId(id("select setting_id from account where username = 'imelda'"));
+    }
+
+    private int faultsOfTheLog() {
+        log.seal(setting());
+        return log.check(setting(), List.of()).faults();
+    }
+
+    private static JsonNode json(Answer answer) throws Exception {
+        return new JsonMapper().readTree(answer.response().getContentAsByteArray());
+    }
+
+    /** Somebody who wrote an observation, was on the rota, and has left. */
+    private UUID somebodyWhoLeft() {
+        UUID person = UUID.randomUUID();
+        database.update(
+                "insert into account (id, setting_id, username, display_name, password_hash, role, language, digest_address, closed_at)"
+                        + " select ?, setting_id, 'wilhelmina', 'Wilhelmina Thrupp', password_hash, role, language, 'wilhelmina@example.org', now() from account where username = 'hamish'",
+                person);
+        database.update(
+                "insert into shift (id, setting_id, room_id, account_id, weekday, from_time, until_time) values (?, ?, ?, ?, 1, '08:00', '12:00')",
+                UUID.randomUUID(),
+                setting().value(),
+                room("Loft"),
+                person);
+        database.update(
+                "update observation set author_id = ?, author_name = 'Wilhelmina Thrupp' where id = (select id from observation where room_id = ? order by id limit 1)",
+                person,
+                room("Loft"));
+        database.update(
+                "insert into access_entry (id, setting_id, person_id, person_name, role, method, route, status, at, browser)"
+                        + " values (?, ?, ?, 'Wilhelmina Thrupp', 'PRACTITIONER', 'GET', '/children', 200, now(), '')",
+                UUID.randomUUID(),
+                setting().value(),
+                person);
+        return person;
+    }
+
+    @Test
+    void everythingAboutSomebodyOfStaffIsAFileWithoutSecretsAndWithoutChildren() throws Exception {
+        JsonNode data =
+                json(get("imelda", "/staff/" + id("select id from account where username = 'hamish'") + "/data.json"));
+
+        assertThat(data.get("account").get(0).get("display_name").asString()).isEqualTo("Hamish Vale");
+        assertThat(data.get("hours")).isNotEmpty();
+        assertThat(data.get("written").get(0).get("observations").asInt()).isPositive();
+        assertThat(data.toString()).doesNotContain("password", "token", "Anouk");
+        assertThat(get("tobias", "/staff/" + id("select id from account where username = 'hamish'") + "/data.json")
+                        .status())
+                .isEqualTo(403);
+        assertThat(get("teodor", "/staff/" + id("select id from account where username = 'hamish'") + "/data.json")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void whoHasLeftIsErasedAndWhatTheyWroteStaysWithoutTheirName() {
+        UUID person = somebodyWhoLeft();
+        int faults = faultsOfTheLog();
+
+        String proof = post("imelda", "/staff/" + person + "/erase", "reason", "They asked for it.")
+                .location();
+
+        assertThat(proof).startsWith("/erasures/");
+        assertThat(get("imelda", proof.replace("?done", "")).page().text())
+                .contains("Hours on the rota: 1")
+                .doesNotContain("Wilhelmina");
+        for (String table : database.queryForList(
+                "select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'",
+                String.class)) {
+            assertThat(database.queryForList(
+                            "select 1 from %s t where t::text ilike '%%wilhelmina%%'".formatted(table)))
+                    .as(table)
+                    .isEmpty();
+        }
+        assertThat(database.queryForList(
+                        "select author_name from observation where author_id = ?", String.class, person))
+                .containsOnly("a member of staff");
+        assertThat(faultsOfTheLog())
+                .as("what was erased as written down is no fault")
+                .isEqualTo(faults);
+    }
+
+    @Test
+    void nobodyWhoStillWorksHereIsErased() {
+        UUID hamish = id("select id from account where username = 'hamish'");
+
+        assertThat(post("imelda", "/staff/" + hamish + "/erase", "reason", "Asked for it in writing.")
+                        .page()
+                        .text())
+                .contains("Close the account first");
+        assertThat(get("imelda", "/staff/" + hamish).page().select("h1").text()).isEqualTo("Hamish Vale");
+    }
+
+    @Test
+    void aCarerGoesAloneAndWhatTheyAllowedStaysTheChilds() throws Exception {
+        post(
+                "imelda",
+                "/children/" + child("Bram") + "/carers",
+                "carerName",
+                "A lodger",
+                "email",
+                "lodger@example.org",
+                "phone",
+                "");
+        UUID carer = id("select id from carer where email = 'lodger@example.org'");
+        database.update(
+                "insert into consent_entry (id, setting_id, child_id, photo_use, given, giver, carer_id, way, asked_words, noted_by, noted_at)"
+                        + " values (?, ?, ?, 'DISPLAY', false, 'A lodger', ?, 'AT_HOME', '', '', now())",
+                UUID.randomUUID(),
+                setting().value(),
+                child("Bram"),
+                carer);
+        JsonNode data = json(get("imelda", "/carers/" + carer + "/data.json"));
+        assertThat(data.get("carer").get(0).get("email").asString()).isEqualTo("lodger@example.org");
+        assertThat(data.get("said_about_photos")).hasSize(1);
+        int faults = faultsOfTheLog();
+
+        assertThat(post("imelda", "/carers/" + carer + "/erase", "reason", "Short")
+                        .status())
+                .isEqualTo(422);
+        assertThat(post("imelda", "/carers/" + carer + "/erase", "reason", "They asked for it.")
+                        .location())
+                .startsWith("/erasures/");
+
+        assertThat(database.queryForList(
+                        "select giver from consent_entry where child_id = ? and giver = 'A lodger'", child("Bram")))
+                .isEmpty();
+        assertThat(database.queryForList("select id from carer where id = ?", carer))
+                .isEmpty();
+        assertThat(faultsOfTheLog()).isEqualTo(faults);
+        database.update("delete from consent_entry where child_id = ? and giver = '-'", child("Bram"));
+    }
+}
