@@ -6,6 +6,11 @@ import app.carder.core.batch.Recipe;
 import app.carder.core.card.Contents;
 import app.carder.core.card.Portion;
 import app.carder.core.card.SettingOut;
+import app.carder.core.chain.Content;
+import app.carder.core.chain.Digest;
+import app.carder.core.chain.Link;
+import app.carder.core.chain.LogCheck;
+import app.carder.core.chain.Part;
 import app.carder.core.controloferror.PictureGrid;
 import app.carder.core.controloferror.PlayShop;
 import app.carder.core.journal.Candidate;
@@ -68,6 +73,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -207,6 +213,12 @@ final class Benchmark {
                 "week: a room's week proposed from 43 cards, 80 places",
                 () -> WeekSolver.within(WeekSolver.USUAL_LIMIT, TestWeeks.ofARoom(3))
                         .solve(points -> {}));
+        List<LogCheck.Entry> log = log();
+        rows.put("log: 100,000 sealed entries checked", () -> {
+            LogCheck check = new LogCheck(List.of());
+            log.forEach(check::read);
+            return check.report();
+        });
         List<RotaProblem.Adult> adults = new ArrayList<>();
         List<RotaProblem.Area> areas = new ArrayList<>();
         for (int at = 0; at < 6; at++) {
@@ -339,5 +351,24 @@ final class Benchmark {
             }
         }
         return rows;
+    }
+
+    private static List<LogCheck.Entry> log() {
+        List<LogCheck.Entry> log = new ArrayList<>();
+        Digest last = Digest.NONE;
+        for (int number = 1; number <= 100_000; number++) {
+            Map<Part, Content> contents = new EnumMap<>(Part.class);
+            for (Part part : Part.values()) {
+                contents.put(
+                        part,
+                        new Content(
+                                "3f2a91bc07de44a1b5c09e1200112233",
+                                List.of(String.valueOf(number), "GET", "/children")));
+            }
+            Link link = Link.after(number, last, contents);
+            last = link.digest();
+            log.add(new LogCheck.Entry(link, last, contents, Map.of()));
+        }
+        return log;
     }
 }

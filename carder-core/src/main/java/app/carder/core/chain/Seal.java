@@ -23,9 +23,11 @@ public record Seal(long number, String code) {
         return new Seal(number, grouped(digest.hex()));
     }
 
-    /** As somebody types it: the number, then the code; spaces, dashes and capitals do not matter. */
+    /** As somebody types it: the number, then the code; spaces, dashes, capitals and a comma
+     * in the number do not matter. */
     public static Optional<Seal> read(String text) {
-        Matcher matcher = WRITTEN.matcher(text.strip().toLowerCase(Locale.ROOT));
+        Matcher matcher =
+                WRITTEN.matcher(text.strip().toLowerCase(Locale.ROOT).replaceAll("(?<=[0-9])[,.](?=[0-9])", ""));
         if (!matcher.matches()) {
             return Optional.empty();
         }

@@ -198,6 +198,7 @@ class LogCheckTest {
         assertThat(Seal.read(seal.forPeople())).contains(seal);
         assertThat(Seal.read("  1204   " + seal.code().toLowerCase(Locale.ROOT).replace("-", " ") + " "))
                 .contains(seal);
+        assertThat(Seal.read("1,204 " + seal.code())).contains(seal);
         assertThat(seal.code()).matches("([0-9A-F]{4}-){5}[0-9A-F]{4}");
         for (String other :
                 List.of("", "1204", "1204 3F2A", seal.code(), "1204 " + seal.code() + "0", "x " + seal.code())) {

@@ -10,5 +10,5 @@ interface HistoryEntryRepository extends Repository<HistoryEntry, UUID> {
 
     void save(HistoryEntry entry);
 
-    List<HistoryEntry> findBySettingIdAndSubjectIdOrderByAtDesc(SettingId settingId, UUID subjectId, Limit limit);
+    List<HistoryEntry> findBySettingIdAndSubjectIdOrderByAtDescIdDesc(SettingId settingId, UUID subjectId, Limit limit);
 }

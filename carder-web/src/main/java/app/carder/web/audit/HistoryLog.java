@@ -57,7 +57,7 @@ public class HistoryLog {
     /** The newest earlier wordings of a record. */
     @Transactional(readOnly = true)
     public List<Earlier> of(SettingId settingId, UUID subjectId) {
-        return entries.findBySettingIdAndSubjectIdOrderByAtDesc(settingId, subjectId, SHOWN).stream()
+        return entries.findBySettingIdAndSubjectIdOrderByAtDescIdDesc(settingId, subjectId, SHOWN).stream()
                 .map(entry -> new Earlier(
                         settings.local(settingId, entry.at()),
                         entry.personName(),

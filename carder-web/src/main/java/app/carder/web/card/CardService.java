@@ -2,12 +2,14 @@ package app.carder.web.card;
 
 import app.carder.core.card.Card;
 import app.carder.core.card.CardLimits;
+import app.carder.core.card.CardWords;
 import app.carder.core.card.Portion;
 import app.carder.core.card.PreparationStep;
 import app.carder.core.card.SettingOut;
 import app.carder.core.card.WrittenStep;
 import app.carder.core.safety.Answer;
 import app.carder.web.account.Viewer;
+import app.carder.web.audit.HistoryLog;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.setting.Area;
@@ -42,6 +44,8 @@ public class CardService {
     private final CardCalculationRepository calculations;
     private final CardAnswerRepository answers;
     private final SettingService settings;
+    private final ContentsService contents;
+    private final HistoryLog history;
 
     CardService(
             CardRepository stored,
@@ -50,7 +54,11 @@ public class CardService {
             CardPreparationStepRepository steps,
             CardCalculationRepository calculations,
             CardAnswerRepository answers,
-            SettingService settings) {
+            SettingService settings,
+            ContentsService contents,
+            HistoryLog history) {
+        this.contents = contents;
+        this.history = history;
         this.stored = stored;
         this.lines = lines;
         this.ladderSteps = ladderSteps;
@@ -86,10 +94,22 @@ public class CardService {
         if (there.version() != version) {
             return Optional.of(view(viewer.settingId(), there));
         }
+        history.keep(
+                viewer,
+                "card",
+                cardId,
+                said(viewer.settingId(), view(viewer.settingId(), there).card()),
+                said(viewer.settingId(), card));
         there.rewrite(card, change(viewer, weekOf));
         lines.deleteBySettingIdAndCardId(viewer.settingId(), cardId);
         putOut(viewer.settingId(), cardId, card);
         return Optional.empty();
+    }
+
+    private Map<String, String> said(SettingId settingId, Card card) {
+        return CardWords.said(
+                card,
+                contents.lay(settingId, card.contents(), card.usage().term()).putOut());
     }
 
     /** Keeps how a card is laid out. */

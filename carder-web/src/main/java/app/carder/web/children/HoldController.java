@@ -23,9 +23,6 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.MANAGERS)
 class HoldController {
 
-    private static final int SHORTEST_REASON = 10;
-    private static final int LONGEST_REASON = 500;
-
     private final HoldService holds;
     private final ChildService children;
 
@@ -52,10 +49,7 @@ class HoldController {
         if (kind.isEmpty()) {
             errors.add("kind", "hold.kind.missing");
         }
-        String reason = typed.optional("reason", LONGEST_REASON, errors);
-        if (reason.length() < SHORTEST_REASON) {
-            errors.add("reason", "erasure.reason.short", SHORTEST_REASON);
-        }
+        String reason = typed.reason(errors);
         if (errors.any()) {
             return page(viewer, childId, typed, errors);
         }

@@ -26,6 +26,9 @@ public final class Typed {
     /** Letters that a line may have. */
     public static final int LONGEST_LINE = 120;
 
+    private static final int SHORTEST_REASON = 10;
+    private static final int LONGEST_REASON = 500;
+
     private final Map<String, List<String>> values;
 
     private Typed(Map<String, List<String>> values) {
@@ -112,6 +115,15 @@ public final class Typed {
     /** A line that may be left out. */
     public String optional(String name, int longest, FormErrors errors) {
         return limited(name, text(name), longest, errors);
+    }
+
+    /** Why something is done that cannot be taken back, in {@value #SHORTEST_REASON} to {@value #LONGEST_REASON} letters; it is kept. */
+    public String reason(FormErrors errors) {
+        String reason = optional("reason", LONGEST_REASON, errors);
+        if (reason.length() < SHORTEST_REASON) {
+            errors.add("reason", "erasure.reason.short", SHORTEST_REASON);
+        }
+        return reason;
     }
 
     /** Text of several lines that may be left out. */

@@ -37,9 +37,6 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.MANAGERS)
 class ErasureController {
 
-    private static final int SHORTEST_REASON = 10;
-    private static final int LONGEST_REASON = 500;
-
     private final ErasureService erasures;
     private final ChildArchive archive;
     private final SettingService settings;
@@ -73,10 +70,8 @@ class ErasureController {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
         ErasureService.Preview preview = erasures.preview(viewer.settingId(), childId);
-        String reason = typed.optional("reason", LONGEST_REASON, errors);
-        if (reason.length() < SHORTEST_REASON) {
-            errors.add("reason", "erasure.reason.short", SHORTEST_REASON);
-        } else if (erasures.names(viewer.settingId(), childId, reason)) {
+        String reason = typed.reason(errors);
+        if (erasures.names(viewer.settingId(), childId, reason)) {
             errors.add("reason", "erasure.reason.names");
         }
         if (!typed.text("name").equalsIgnoreCase(preview.child().name())) {

@@ -29,9 +29,6 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.MANAGERS)
 class PersonController {
 
-    private static final int SHORTEST_REASON = 10;
-    private static final int LONGEST_REASON = 500;
-
     private final PersonService people;
     private final ChildService children;
 
@@ -75,7 +72,7 @@ class PersonController {
             HttpServletRequest request) {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        String reason = reason(typed, errors);
+        String reason = typed.reason(errors);
         if (!people.canBeErased(viewer.settingId(), accountId)) {
             errors.add("reason", "person.not-closed");
         }
@@ -108,7 +105,7 @@ class PersonController {
             HttpServletRequest request) {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        String reason = reason(typed, errors);
+        String reason = typed.reason(errors);
         if (errors.any()) {
             return carerPage(viewer, carerId, typed, errors);
         }
@@ -126,14 +123,6 @@ class PersonController {
                 .addObject("of", child.name())
                 .addObject("means", "person.carer.means")
                 .addObject("path", "/carers/" + carerId);
-    }
-
-    private static String reason(Typed typed, FormErrors errors) {
-        String reason = typed.optional("reason", LONGEST_REASON, errors);
-        if (reason.length() < SHORTEST_REASON) {
-            errors.add("reason", "erasure.reason.short", SHORTEST_REASON);
-        }
-        return reason;
     }
 
     private static ModelAndView page(Typed typed, FormErrors errors) {

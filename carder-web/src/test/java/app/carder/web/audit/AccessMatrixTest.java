@@ -203,6 +203,7 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/bench",
                 "GET /cards/{cardId}",
                 "POST /cards/{cardId}",
+                "GET /cards/{cardId}/history",
                 "GET /cards/{cardId}/set-out",
                 "POST /cards/{cardId}/set-out",
                 "GET /set-out",

@@ -131,6 +131,14 @@ class CardTest extends WebTest {
                         "NONE"));
         assertThat(database.queryForObject("select title from card where id = ?", String.class, id))
                 .isEqualTo("Hamish's title");
+        assertThat(get("hamish", "/cards/" + id + "/history")
+                        .page()
+                        .select(".earlier li")
+                        .eachText())
+                .as("what it said before, the latest first")
+                .hasSize(2)
+                .first(org.assertj.core.api.InstanceOfAssertFactories.STRING)
+                .contains("Hamish Vale", "title", "Tobias's title");
     }
 
     @Test

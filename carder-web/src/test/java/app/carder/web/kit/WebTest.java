@@ -12,6 +12,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -253,5 +254,41 @@ public abstract class WebTest {
         public String location() {
             return String.valueOf(response.getRedirectedUrl());
         }
+    }
+
+    /** A child that was not there before, enrolled as a manager would: it comes on Monday and Wednesday. */
+    protected UUID enrolled(String room, String name, String bornOn, String... more) {
+        String form = "/rooms/" + room(room) + "/children";
+        Document blank = get("imelda", form + "/new").page();
+        List<String> fields = new ArrayList<>(List.of(
+                "givenName",
+                name,
+                "bornOn",
+                bornOn,
+                "allergiesAsked",
+                "on",
+                "days",
+                "MONDAY",
+                "days",
+                "WEDNESDAY",
+                "pegMark",
+                blank.select("[name=pegMark][checked]").val()));
+        fields.addAll(List.of(more));
+        Answer answer = post("imelda", form, fields.toArray(String[]::new));
+        assertThat(answer.location()).as(answer.text()).startsWith("/children/");
+        return UUID.fromString(answer.location().substring("/children/".length()));
+    }
+
+    /** The same child, gone for good. */
+    protected void erased(UUID child, String name) {
+        post(
+                "imelda",
+                "/children/" + child + "/erase",
+                "reason",
+                "Made up for a test that is over.",
+                "kept",
+                "yes",
+                "name",
+                name);
     }
 }

@@ -52,37 +52,7 @@ class ErasureTest extends WebTest {
             database.update("delete from observation where id = ?", id);
         });
         database.queryForList("select id from child where given_name = 'Poppy'", UUID.class)
-                .forEach(child -> post(
-                        "imelda",
-                        "/children/" + child + "/erase",
-                        "reason",
-                        "Made up for a test that is over.",
-                        "kept",
-                        "yes",
-                        "name",
-                        "Poppy"));
-    }
-
-    private UUID enrolled(String room) {
-        List<String> fields = new ArrayList<>(List.of(
-                "givenName",
-                "Poppy",
-                "bornOn",
-                "2022-02-02",
-                "allergiesAsked",
-                "on",
-                "days",
-                "MONDAY",
-                "days",
-                "WEDNESDAY",
-                "consents",
-                "OWN_JOURNAL"));
-        Document form = get("imelda", "/rooms/" + room(room) + "/children/new").page();
-        fields.addAll(List.of("pegMark", form.select("[name=pegMark][checked]").val()));
-        form.select("input[type=hidden][name]").forEach(one -> fields.addAll(List.of(one.attr("name"), one.val())));
-        Answer answer = post("imelda", "/rooms/" + room(room) + "/children", fields.toArray(String[]::new));
-        assertThat(answer.location()).as(answer.text()).startsWith("/children/");
-        return UUID.fromString(answer.location().substring("/children/".length()));
+                .forEach(child -> erased(child, "Poppy"));
     }
 
     private UUID written(String room, String note, UUID... about) {
@@ -150,8 +120,8 @@ class ErasureTest extends WebTest {
     @Test
     void nothingOfTheChildIsFoundAfterwardsAndItsNamesakeAndTheFlowerAreStillThere() throws Exception {
         Set<String> before = files();
-        UUID poppy = enrolled("Loft");
-        UUID namesake = enrolled("Nook");
+        UUID poppy = enrolled("Loft", "Poppy", "2022-02-02", "consents", "OWN_JOURNAL");
+        UUID namesake = enrolled("Nook", "Poppy", "2022-02-02", "consents", "OWN_JOURNAL");
         UUID bram = child("Bram");
         UUID alone = written("Loft", "Poppy carried the parcel.", poppy);
         photographed(poppy);

@@ -31,27 +31,7 @@ class LifeTest extends WebTest {
 
     @BeforeEach
     void aChild() {
-        Document form =
-                get("imelda", "/rooms/" + room("Loft") + "/children/new").page();
-        Answer answer = post(
-                "imelda",
-                "/rooms/" + room("Loft") + "/children",
-                "givenName",
-                "Ottilie",
-                "bornOn",
-                "2022-02-02",
-                "allergiesAsked",
-                "on",
-                "days",
-                "MONDAY",
-                "days",
-                "WEDNESDAY",
-                "mayFetch",
-                "Grandmother, rowan",
-                "pegMark",
-                form.select("[name=pegMark][checked]").val());
-        assertThat(answer.location()).as(answer.text()).startsWith("/children/");
-        ottilie = UUID.fromString(answer.location().substring("/children/".length()));
+        ottilie = enrolled("Loft", "Ottilie", "2022-02-02", "mayFetch", "Grandmother, rowan");
         post("imelda", path("/carers"), "carerName", "A grandmother", "email", MAIL, "phone", "", "home", "The mill");
         post(
                 "imelda",
@@ -70,7 +50,7 @@ class LifeTest extends WebTest {
     @AfterEach
     void isErasedAgain() {
         String name = database.queryForObject("select given_name from child where id = ?", String.class, ottilie);
-        post("imelda", path("/erase"), "reason", "Made up for a test that is over.", "kept", "yes", "name", name);
+        erased(ottilie, name);
         assertThat(database.queryForList("select 1 from child where id = ?", ottilie))
                 .isEmpty();
         database.update("delete from message where to_address = ?", MAIL);

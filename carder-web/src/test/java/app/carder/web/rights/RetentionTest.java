@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.web.kit.WebTest;
 import java.util.List;
 import java.util.UUID;
-import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -14,30 +13,10 @@ import org.junit.jupiter.api.Test;
 class RetentionTest extends WebTest {
 
     private UUID gone = new UUID(0, 0);
-    private String mark = "";
 
     @BeforeEach
     void somebodyHasLeft() {
-        Document form =
-                get("imelda", "/rooms/" + room("Loft") + "/children/new").page();
-        mark = form.select("[name=pegMark][checked]").val();
-        Answer answer = post(
-                "imelda",
-                "/rooms/" + room("Loft") + "/children",
-                "givenName",
-                "Ottilie",
-                "bornOn",
-                "2021-02-02",
-                "allergiesAsked",
-                "on",
-                "days",
-                "MONDAY",
-                "days",
-                "WEDNESDAY",
-                "pegMark",
-                mark);
-        assertThat(answer.location()).as(answer.text()).startsWith("/children/");
-        gone = UUID.fromString(answer.location().substring("/children/".length()));
+        gone = enrolled("Loft", "Ottilie", "2021-02-02");
         observed("Ottilie carried the parcel.");
         observed("Ottilie tied the string.");
         post("imelda", "/children/" + gone + "/register", "what", "arrived");
@@ -52,15 +31,7 @@ class RetentionTest extends WebTest {
         database.update("delete from hold");
         database.update("delete from retention_choice");
         if (get("imelda", "/children/" + gone).status() == 200) {
-            post(
-                    "imelda",
-                    "/children/" + gone + "/erase",
-                    "reason",
-                    "Made up for a test that is over.",
-                    "kept",
-                    "yes",
-                    "name",
-                    "Ottilie");
+            erased(gone, "Ottilie");
         }
     }
 
