@@ -1,6 +1,9 @@
 package app.carder.web.rights;
 
 import app.carder.web.account.Viewer;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -12,6 +15,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -36,7 +41,6 @@ class ArchiveInbox {
      */
     UUID keep(Viewer viewer, MultipartFile file) throws IOException {
         Files.createDirectories(folder);
-        forgetOld();
         UUID key = UUID.randomUUID();
         file.transferTo(path(viewer, key));
         return key;
@@ -55,18 +59,30 @@ class ArchiveInbox {
         return folder.resolve(viewer.settingId() + "-" + viewer.personId() + "-" + key + ".zip");
     }
 
-    private void forgetOld() throws IOException {
+    /** Tells the scheduler when to look. */
+    @Configuration(proxyBeanMethods = false)
+    static class Registration {
+        @Bean
+        RecurringTask<Void> emptyArchiveInbox(ArchiveInbox inbox) {
+            return Tasks.recurring("archive-inbox", FixedDelay.of(Duration.ofMinutes(10)))
+                    .execute((instance, context) -> inbox.forgetOld());
+        }
+    }
+
+    /** Throws away what nobody took in within an hour. */
+    void forgetOld() {
+        if (!Files.exists(folder)) {
+            return;
+        }
         FileTime oldest = FileTime.from(clock.instant().minus(LASTS));
         try (Stream<Path> all = Files.list(folder)) {
-            all.forEach(file -> {
-                try {
-                    if (Files.getLastModifiedTime(file).compareTo(oldest) < 0) {
-                        Files.deleteIfExists(file);
-                    }
-                } catch (IOException broken) {
-                    throw new UncheckedIOException(broken);
+            for (Path file : (Iterable<Path>) all::iterator) {
+                if (Files.getLastModifiedTime(file).compareTo(oldest) < 0) {
+                    Files.deleteIfExists(file);
                 }
-            });
+            }
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
         }
     }
 }

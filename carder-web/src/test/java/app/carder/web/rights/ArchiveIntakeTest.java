@@ -9,7 +9,11 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.security.MessageDigest;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
@@ -19,6 +23,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -27,6 +32,8 @@ import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -56,6 +63,12 @@ class ArchiveIntakeTest extends WebTest {
             "own_journal_until",
             "others_journals_until",
             "display_until");
+
+    @Autowired
+    private ArchiveInbox inbox;
+
+    @Value("${carder.archive.inbox}")
+    private String folder = "";
 
     /** Once it has come in, there are two of its name. */
     private UUID anouk = new UUID(0, 0);
@@ -308,6 +321,27 @@ class ArchiveIntakeTest extends WebTest {
                         .select(".faults")
                         .text())
                 .contains("Choose a file.");
+    }
+
+    @Test
+    void whatNobodyTookInWithinAnHourIsThrownAway() throws Exception {
+        Document look = looked(zipped(fromElsewhere(UnaryOperator.identity()), true));
+        inbox.forgetOld();
+        assertThat(archives()).as("a fresh one stays").hasSize(1);
+
+        for (Path archive : archives()) {
+            Files.setLastModifiedTime(archive, FileTime.from(clock.instant().minus(Duration.ofMinutes(61))));
+        }
+        inbox.forgetOld();
+
+        assertThat(archives()).isEmpty();
+        assertThat(taken(look).page().select(".faults").text()).contains("no longer here");
+    }
+
+    private List<Path> archives() throws IOException {
+        try (Stream<Path> all = Files.list(Path.of(folder))) {
+            return all.toList();
+        }
     }
 
     @Test
