@@ -65,7 +65,9 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ByteArrayResource;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
@@ -167,7 +169,12 @@ public class DemoData {
             drawn.clear();
             LOG.info("Demo data made.");
         } else if (wanted) {
-            settings.madeUp().forEach(this::reopen);
+            try {
+                settings.madeUp().forEach(this::reopen);
+            } catch (DataAccessException | TransactionException away) {
+                // A database that goes away in this moment ends no application: its pages answer already.
+                LOG.warn("The made-up nurseries were not opened for the day.", away);
+            }
         }
     }
 
