@@ -18,6 +18,7 @@ import app.carder.web.children.ChildView;
 import app.carder.web.journal.JournalService;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.Paging;
+import app.carder.web.page.Places;
 import app.carder.web.page.Typed;
 import app.carder.web.room.RoomService;
 import app.carder.web.setting.SettingId;
@@ -60,6 +61,7 @@ class AccessLogController {
     private final MessageSource words;
     private final LogChain chain;
     private final NotedSeals noted;
+    private final Places places;
 
     AccessLogController(
             AccessLog log,
@@ -72,7 +74,8 @@ class AccessLogController {
             SettingService settings,
             MessageSource words,
             LogChain chain,
-            NotedSeals noted) {
+            NotedSeals noted,
+            Places places) {
         this.log = log;
         this.children = children;
         this.cards = cards;
@@ -84,6 +87,7 @@ class AccessLogController {
         this.words = words;
         this.chain = chain;
         this.noted = noted;
+        this.places = places;
     }
 
     /**
@@ -140,7 +144,7 @@ class AccessLogController {
         NotedSeals.Noted file = noted.of(viewer.settingId());
         List<Seal> seals = new ArrayList<>(file.seals());
         known.ifPresent(seals::add);
-        LogCheck.Report report = chain.check(viewer.settingId(), seals);
+        LogCheck.Report report = places.with(() -> chain.check(viewer.settingId(), seals));
         model.addAttribute("errors", errors);
         model.addAttribute("typed", Typed.nothing().with("seal", typed));
         model.addAttribute("report", report);

@@ -79,9 +79,7 @@ class PersonController {
         if (errors.any()) {
             return staffPage(viewer, accountId, typed, errors);
         }
-        UUID proof = people.eraseStaff(viewer, accountId, reason);
-        request.setAttribute(AccessLog.GONE, true);
-        return new ModelAndView("redirect:/erasures/" + proof + "?done");
+        return gone(request, people.eraseStaff(viewer, accountId, reason));
     }
 
     private ModelAndView staffPage(Viewer viewer, UUID accountId, Typed typed, FormErrors errors) {
@@ -109,9 +107,7 @@ class PersonController {
         if (errors.any()) {
             return carerPage(viewer, carerId, typed, errors);
         }
-        UUID proof = people.eraseCarer(viewer, carerId, reason);
-        request.setAttribute(AccessLog.GONE, true);
-        return new ModelAndView("redirect:/erasures/" + proof + "?done");
+        return gone(request, people.eraseCarer(viewer, carerId, reason));
     }
 
     private ModelAndView carerPage(Viewer viewer, UUID carerId, Typed typed, FormErrors errors) {
@@ -123,6 +119,11 @@ class PersonController {
                 .addObject("of", child.name())
                 .addObject("means", "person.carer.means")
                 .addObject("path", "/carers/" + carerId);
+    }
+
+    private static ModelAndView gone(HttpServletRequest request, UUID proof) {
+        request.setAttribute(AccessLog.GONE, true);
+        return new ModelAndView("redirect:/erasures/" + proof + "?done");
     }
 
     private static ModelAndView page(Typed typed, FormErrors errors) {
