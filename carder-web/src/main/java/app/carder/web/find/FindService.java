@@ -73,8 +73,9 @@ class FindService {
      */
     @Transactional(readOnly = true)
     Found find(Viewer viewer, Optional<Set<UUID>> open, String query, Filters filters) {
-        List<Written> found =
-                query.isBlank() && !filters.any() ? List.of() : written.find(viewer.settingId(), open, query, filters);
+        List<Written> found = query.isBlank() && !filters.any()
+                ? List.of()
+                : written.find(viewer.settingId(), open, viewer.role().isLead(), query, filters);
         return new Found(
                 query,
                 filters,

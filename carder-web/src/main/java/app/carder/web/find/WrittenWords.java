@@ -47,8 +47,12 @@ class WrittenWords {
         this.settings = settings;
     }
 
-    /** The best of what fits, one more than is shown where there are more. */
-    List<Written> find(SettingId settingId, Optional<Set<UUID>> rooms, String typed, Filters filters) {
+    /**
+     * The best of what fits, one more than is shown where there are more.
+     *
+     * @param isAside whether what is about children who have left is looked through too
+     */
+    List<Written> find(SettingId settingId, Optional<Set<UUID>> rooms, boolean isAside, String typed, Filters filters) {
         String words = query(typed);
         ZoneId zone = settings.get(settingId).zone();
         List<String> where = new ArrayList<>();
@@ -63,6 +67,11 @@ class WrittenWords {
             where.add("o.room_id in (:rooms)");
             values.put("rooms", open.isEmpty() ? Set.of(new UUID(0, 0)) : open);
         });
+        if (!isAside) {
+            where.add("exists (select 1 from observation_child oc join child c on c.id = oc.child_id"
+                    + " where oc.observation_id = o.id and (c.ends_on is null or c.ends_on >= :today))");
+            values.put("today", settings.today(settingId));
+        }
         if (!filters.area().isEmpty()) {
             where.add(":area = any (o.areas)");
             values.put("area", filters.area());

@@ -1,6 +1,7 @@
 package app.carder.web.media;
 
 import app.carder.web.account.RoomsByQuery;
+import app.carder.web.setting.SettingService;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -8,7 +9,7 @@ import org.springframework.stereotype.Component;
 @Component
 class PhotoRooms extends RoomsByQuery {
 
-    PhotoRooms(NamedParameterJdbcTemplate database) {
+    PhotoRooms(NamedParameterJdbcTemplate database, SettingService settings) {
         super(
                 "photoId",
                 "select o.room_id from photo p join observation o on o.id = p.observation_id"
@@ -19,6 +20,10 @@ class PhotoRooms extends RoomsByQuery {
                         + " join investigation i on i.id = r.investigation_id where p.id = :id and p.setting_id = :setting"
                         + " union select c.room_id from photo p join card c on c.id = p.card_id"
                         + " where p.id = :id and p.setting_id = :setting",
-                database);
+                database,
+                new OfChildren(
+                        "select c.ends_on from photo p join observation_child oc on oc.observation_id = p.observation_id"
+                                + " join child c on c.id = oc.child_id where p.id = :id and p.setting_id = :setting",
+                        settings));
     }
 }

@@ -306,10 +306,9 @@ public class ArchiveIntake {
             case "journal" -> row.put("version", 0).put("child_id", child.toString());
             case "reply" -> row.put("child_id", child.toString()).put("seen_by", "");
             case "history_entry" -> row.put("subject_id", child.toString()).put("subject_kind", "child");
+            case "carer" -> row.put("child_id", child.toString());
             default -> {
-                if (table.equals("carer")) {
-                    row.put("child_id", child.toString());
-                }
+                // Names a row that is the child's.
             }
         }
         return row;

@@ -229,7 +229,21 @@ public class PersonService {
         }
         database.update("delete from account_room where account_id = :person", given);
         database.update("update child set key_person_id = null where key_person_id = :person", given);
-        ErasureProofs.Links links = loggedOf(given, "person_id = :person", "account_id = :person");
+        ErasureProofs.Links links = elsewhereInTheLog(
+                settingId, person.name(), loggedOf(given, "person_id = :person", "account_id = :person"));
+        // What can still be undone has rows as they were, with names in them; notes and seals went by mail.
+        count(
+                went,
+                "done_row",
+                database.update(
+                        "delete from done_row where setting_id = :setting and position(:name in coalesce(before::text, '') || coalesce(after::text, '')) > 0",
+                        Map.of("setting", settingId.value(), "name", person.name())));
+        count(
+                went,
+                "message",
+                database.update(
+                        "delete from message where setting_id = :setting and room_id is null and to_name = :name",
+                        Map.of("setting", settingId.value(), "name", person.name())));
         int replaced = unnamed(settingId, person.name());
         database.update(
                 "update account set display_name = '-', username = 'erased-' || id, digest_address = '' where id = :person",
@@ -260,6 +274,22 @@ public class PersonService {
                         + " subject_salt = null where setting_id = :setting and " + about,
                 given);
         return new ErasureProofs.Links(whole, Numbers.of(person), Numbers.of(List.of()));
+    }
+
+    /** What the logs say that this person did to the accounts of others, or erased, which they know by the name alone. */
+    private ErasureProofs.Links elsewhereInTheLog(SettingId settingId, String name, ErasureProofs.Links links) {
+        Map<String, Object> given = Map.of("setting", settingId.value(), "name", name);
+        List<Long> person = new ArrayList<>(links.person().all());
+        for (String[] column : new String[][] {{"security_entry", "by_name"}, {"erasure", "erased_by"}}) {
+            String which = column[1] + " = :name";
+            person.addAll(log.links(column[0], "t.setting_id = :setting and t." + which, given)
+                    .all());
+            database.update(
+                    "update %s set %s = '-', person_salt = null where setting_id = :setting and %s"
+                            .formatted(column[0], column[1], which),
+                    given);
+        }
+        return new ErasureProofs.Links(links.whole(), Numbers.of(person), links.subject());
     }
 
     /** Writes "a member of staff" where a name stands as that of who did something. Of two of one name, both. */

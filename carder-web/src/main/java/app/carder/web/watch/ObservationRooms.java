@@ -1,6 +1,7 @@
 package app.carder.web.watch;
 
 import app.carder.web.account.RoomsByQuery;
+import app.carder.web.setting.SettingService;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -8,12 +9,16 @@ import org.springframework.stereotype.Component;
 @Component
 class ObservationRooms extends RoomsByQuery {
 
-    ObservationRooms(NamedParameterJdbcTemplate database) {
+    ObservationRooms(NamedParameterJdbcTemplate database, SettingService settings) {
         super(
                 "observationId",
                 "select o.room_id from observation o where o.id = :id and o.setting_id = :setting"
                         + " union select c.room_id from observation_child oc join child c on c.id = oc.child_id"
                         + " where oc.observation_id = :id and oc.setting_id = :setting",
-                database);
+                database,
+                new OfChildren(
+                        "select c.ends_on from observation_child oc join child c on c.id = oc.child_id"
+                                + " where oc.observation_id = :id and oc.setting_id = :setting",
+                        settings));
     }
 }

@@ -53,6 +53,20 @@ class PersonTest extends WebTest {
                 UUID.randomUUID(),
                 setting().value(),
                 person);
+        database.update(
+                "insert into security_entry (id, setting_id, at, event, account_id, person_name, by_name, address, detail)"
+                        + " select ?, setting_id, now(), 'ACCOUNT_MADE', id, display_name, 'Wilhelmina Thrupp', '', '' from account where username = 'hamish'",
+                UUID.randomUUID());
+        database.update(
+                "insert into erasure (id, setting_id, erased_at, erased_by, reason, went, files, replaced, left_standing)"
+                        + " values (?, ?, now(), 'Wilhelmina Thrupp', 'Asked for by the family.', '{}', 0, 0, 0)",
+                UUID.randomUUID(),
+                setting().value());
+        database.update(
+                "insert into message (id, setting_id, to_name, to_address, subject, body, written_at, standing, tries, next_try_at, asked_at, answer)"
+                        + " values (?, ?, 'Wilhelmina Thrupp', 'wilhelmina@example.org', 'What is new', '', now(), 'ACCEPTED', 1, now(), now(), '')",
+                UUID.randomUUID(),
+                setting().value());
         return person;
     }
 

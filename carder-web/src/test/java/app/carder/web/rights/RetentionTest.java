@@ -183,6 +183,11 @@ class RetentionTest extends WebTest {
                 List.of("/children/" + gone, "/children/" + gone + "/play", "/children/" + gone + "/consents")) {
             assertThat(get("hamish", path).status()).as(path).isEqualTo(403);
         }
+        UUID observation = id("select observation_id from observation_child where child_id = ? limit 1", gone);
+        assertThat(get("hamish", "/observations/" + observation).status()).isEqualTo(403);
+        assertThat(get("tobias", "/observations/" + observation).status()).isEqualTo(200);
+        assertThat(get("hamish", "/find?q=Ottilie").page().text()).doesNotContain("carried the parcel");
+        assertThat(get("tobias", "/find?q=Ottilie").page().text()).contains("carried the parcel");
         assertThat(get("tobias", "/children/" + gone).status()).isEqualTo(200);
         assertThat(get("hamish", "/children/" + child("Anouk")).status()).isEqualTo(200);
     }
