@@ -56,13 +56,13 @@ class HomeConsentController {
         List<UUID> ids = family.childrenOf(viewer);
         Map<UUID, ChildView> byId = children.byId(viewer.settingId(), ids);
         Map<UUID, List<ConsentService.OfUse>> said = consents.of(viewer.settingId(), ids);
-        model.addAttribute(
-                "children",
-                ids.stream()
-                        .filter(byId::containsKey)
-                        .map(id -> new OfChild(
-                                Required.from(byId, id), said.getOrDefault(id, List.of()), mayAnswer(viewer, id)))
-                        .toList());
+        List<OfChild> all = ids.stream()
+                .filter(byId::containsKey)
+                .map(id ->
+                        new OfChild(Required.from(byId, id), said.getOrDefault(id, List.of()), mayAnswer(viewer, id)))
+                .toList();
+        model.addAttribute("children", all);
+        model.addAttribute("mayAnswer", all.stream().anyMatch(OfChild::mayAnswer));
         return "family/consents";
     }
 

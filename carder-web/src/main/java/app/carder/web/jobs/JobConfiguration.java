@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -29,10 +30,17 @@ class JobConfiguration {
                 : Math.max(1, Runtime.getRuntime().availableProcessors() / 2);
     }
 
-    /** A job is asked for in the transaction that it belongs to, and begins once that is over. */
-    @Bean(initMethod = "start", destroyMethod = "stop")
+    /**
+     * A job is asked for in the transaction that it belongs to, and begins once that is over. Where the application runs for a moment beside
+     * another, to answer from the console or to lay its classes out, it leaves the jobs to that one.
+     */
+    @Bean(destroyMethod = "stop")
     @DependsOnDatabaseInitialization
-    Scheduler scheduler(DataSource dataSource, List<Task<?>> tasks, LimitProperties limits) {
+    Scheduler scheduler(
+            DataSource dataSource,
+            List<Task<?>> tasks,
+            LimitProperties limits,
+            @Value("${carder.jobs}") boolean doesJobs) {
         // What comes again and again has to be begun; what is done once is asked for.
         List<RecurringTask<?>> again = new ArrayList<>();
         List<Task<?>> once = new ArrayList<>();
@@ -43,7 +51,7 @@ class JobConfiguration {
                 once.add(task);
             }
         }
-        return Scheduler.create(new TransactionAwareDataSourceProxy(dataSource), once)
+        Scheduler scheduler = Scheduler.create(new TransactionAwareDataSourceProxy(dataSource), once)
                 .startTasks(again)
                 .threads(threads(limits))
                 .pollingInterval(LOOKS_EVERY)
@@ -52,5 +60,9 @@ class JobConfiguration {
                 .shutdownMaxWait(LONGEST_GOODBYE)
                 .enablePriority()
                 .build();
+        if (doesJobs) {
+            scheduler.start();
+        }
+        return scheduler;
     }
 }

@@ -10,6 +10,7 @@ import app.carder.core.chain.Part;
 import app.carder.core.chain.Seal;
 import app.carder.core.premises.Premises;
 import app.carder.web.kit.WebTest;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingDetails;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -28,7 +29,6 @@ import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -86,11 +86,11 @@ class LogChainTest extends WebTest {
         database.update(
                 "insert into access_entry (id, setting_id, person_id, person_name, role, method, route, subject_id, status, at, browser)"
                         + " values (?, ?, ?, ?, 'MANAGER', 'GET', '/children/{childId}', ?, 200, timestamptz '2026-05-06 09:00Z' + ? * interval '1 minute', '')",
-                UUID.randomUUID(),
+                Ids.next(),
                 settingId.value(),
-                UUID.randomUUID(),
+                Ids.next(),
                 person,
-                UUID.randomUUID(),
+                Ids.next(),
                 minute);
     }
 
@@ -172,7 +172,7 @@ class LogChainTest extends WebTest {
             database.update(
                     "insert into erasure (id, setting_id, erased_at, erased_by, reason, went, files, replaced, left_standing, subject_links)"
                             + " values (?, ?, now(), 'Imelda Farrow', 'Asked for by the family.', '{}', 0, 0, 0, '3-5')",
-                    UUID.randomUUID(),
+                    Ids.next(),
                     settingId.value());
             chain.seal(settingId);
 
@@ -213,7 +213,7 @@ class LogChainTest extends WebTest {
     @Test
     void theFileKeepsASealEveryQuarterOfAnHourAndTellsLinesThatItCannotRead(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("log").resolve("seals.txt");
-        SettingId settingId = new SettingId(UUID.randomUUID());
+        SettingId settingId = new SettingId(Ids.next());
         Seal first = Seal.read("7 0011-2233-4455-6677-8899-AABB").orElseThrow();
         Seal second = Seal.read("9 FF11-2233-4455-6677-8899-AABB").orElseThrow();
         Instant nine = Instant.parse("2026-05-06T09:00:00Z");
@@ -222,7 +222,7 @@ class LogChainTest extends WebTest {
         NotedSeals quarter = notedAt(file, nine.plusSeconds(900));
         quarter.note(settingId, second);
         quarter.note(settingId, first);
-        quarter.note(new SettingId(UUID.randomUUID()), first);
+        quarter.note(new SettingId(Ids.next()), first);
 
         assertThat(quarter.of(settingId)).isEqualTo(new NotedSeals.Noted(List.of(first, second), 0));
         Files.writeString(file, Files.readString(file) + "2026-05-06T10:00:00Z " + settingId + " 12 rubbish\n");

@@ -7,6 +7,7 @@ import app.carder.web.audit.LogChain;
 import app.carder.web.kit.Pdfs;
 import app.carder.web.kit.Photos;
 import app.carder.web.kit.WebTest;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -56,7 +57,7 @@ class ErasureTest extends WebTest {
     }
 
     private UUID written(String room, String note, UUID... about) {
-        UUID id = UUID.randomUUID();
+        UUID id = Ids.next();
         List<String> fields = new ArrayList<>(List.of("id", id.toString(), "note", note));
         Arrays.stream(about).forEach(child -> fields.addAll(List.of("child", child.toString())));
         post("imelda", "/rooms/" + room(room) + "/observations", fields.toArray(String[]::new));
@@ -70,7 +71,7 @@ class ErasureTest extends WebTest {
         database.update(
                 "insert into observation_child (id, setting_id, observation_id, child_id, observed_at)"
                         + " select ?, setting_id, id, ?, observed_at from observation where id = ?",
-                UUID.randomUUID(),
+                Ids.next(),
                 other,
                 observation);
         return observation;
@@ -88,7 +89,7 @@ class ErasureTest extends WebTest {
                 MockMvcRequestBuilders.multipart(HttpMethod.POST, "/rooms/" + room("Loft") + "/observations")
                         .file(new MockMultipartFile(
                                 "photo", "photo.jpg", "image/jpeg", Photos.picture("jpeg", 200, 100)))
-                        .param("id", UUID.randomUUID().toString())
+                        .param("id", Ids.next().toString())
                         .param("child", child.toString())
                         .param("inPhoto", child.toString())
                         .param("note", "Poured with both hands.")
@@ -139,7 +140,7 @@ class ErasureTest extends WebTest {
         assertThat(rowsWith(MAIL)).anyMatch(row -> row.startsWith("message"));
         database.update(
                 "insert into refused_item select ?, setting_id, id, now(), 'observation', 'unknown room', '', ? from account where username = 'hamish'",
-                UUID.randomUUID(),
+                Ids.next(),
                 "{\"child\":\"" + poppy + "\",\"note\":\"Poppy again\"}");
         post("imelda", "/children/" + poppy + "/consents", "name", "An aunt", "on", "2026-05-06", "DISPLAY", "no");
         post("imelda", "/children/" + poppy + "/register", "what", "arrived");

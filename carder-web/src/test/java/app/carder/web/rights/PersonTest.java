@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.carder.web.audit.LogChain;
 import app.carder.web.kit.WebTest;
+import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import java.util.List;
 import java.util.UUID;
@@ -32,14 +33,14 @@ class PersonTest extends WebTest {
 
     /** Somebody who wrote an observation, was on the rota, and has left. */
     private UUID somebodyWhoLeft() {
-        UUID person = UUID.randomUUID();
+        UUID person = Ids.next();
         database.update(
                 "insert into account (id, setting_id, username, display_name, password_hash, role, language, digest_address, closed_at)"
                         + " select ?, setting_id, 'wilhelmina', 'Wilhelmina Thrupp', password_hash, role, language, 'wilhelmina@example.org', now() from account where username = 'hamish'",
                 person);
         database.update(
                 "insert into shift (id, setting_id, room_id, account_id, weekday, from_time, until_time) values (?, ?, ?, ?, 1, '08:00', '12:00')",
-                UUID.randomUUID(),
+                Ids.next(),
                 setting().value(),
                 room("Loft"),
                 person);
@@ -50,22 +51,22 @@ class PersonTest extends WebTest {
         database.update(
                 "insert into access_entry (id, setting_id, person_id, person_name, role, method, route, status, at, browser)"
                         + " values (?, ?, ?, 'Wilhelmina Thrupp', 'PRACTITIONER', 'GET', '/children', 200, now(), '')",
-                UUID.randomUUID(),
+                Ids.next(),
                 setting().value(),
                 person);
         database.update(
                 "insert into security_entry (id, setting_id, at, event, account_id, person_name, by_name, address, detail)"
                         + " select ?, setting_id, now(), 'ACCOUNT_MADE', id, display_name, 'Wilhelmina Thrupp', '', '' from account where username = 'hamish'",
-                UUID.randomUUID());
+                Ids.next());
         database.update(
                 "insert into erasure (id, setting_id, erased_at, erased_by, reason, went, files, replaced, left_standing)"
                         + " values (?, ?, now(), 'Wilhelmina Thrupp', 'Asked for by the family.', '{}', 0, 0, 0)",
-                UUID.randomUUID(),
+                Ids.next(),
                 setting().value());
         database.update(
                 "insert into message (id, setting_id, to_name, to_address, subject, body, written_at, standing, tries, next_try_at, asked_at, answer)"
                         + " values (?, ?, 'Wilhelmina Thrupp', 'wilhelmina@example.org', 'What is new', '', now(), 'ACCEPTED', 1, now(), now(), '')",
-                UUID.randomUUID(),
+                Ids.next(),
                 setting().value());
         return person;
     }
@@ -141,7 +142,7 @@ class PersonTest extends WebTest {
         database.update(
                 "insert into consent_entry (id, setting_id, child_id, photo_use, given, giver, carer_id, way, asked_words, noted_by, noted_at)"
                         + " values (?, ?, ?, 'DISPLAY', false, 'A lodger', ?, 'AT_HOME', '', '', now())",
-                UUID.randomUUID(),
+                Ids.next(),
                 setting().value(),
                 child("Bram"),
                 carer);
