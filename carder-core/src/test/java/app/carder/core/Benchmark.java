@@ -11,10 +11,14 @@ import app.carder.core.chain.Digest;
 import app.carder.core.chain.Link;
 import app.carder.core.chain.LogCheck;
 import app.carder.core.chain.Part;
+import app.carder.core.composition.Composition;
+import app.carder.core.composition.Element;
+import app.carder.core.composition.Sheet;
 import app.carder.core.controloferror.PictureGrid;
 import app.carder.core.controloferror.PlayShop;
 import app.carder.core.journal.Candidate;
 import app.carder.core.journal.EntrySelection;
+import app.carder.core.journal.TestJournals;
 import app.carder.core.ladder.Ladder;
 import app.carder.core.ladder.LadderStep;
 import app.carder.core.lineup.DiceGame;
@@ -139,7 +143,12 @@ final class Benchmark {
                     Set.of()));
         }
         SafetyCheck check = SafetyCheck.withShippedRules();
-        List<Candidate> thousand = candidates();
+        List<Candidate> sixtyRecords = TestJournals.candidates(new Random(6), 60);
+        List<Candidate> thousand = TestJournals.candidates(new Random(6), 1000);
+        List<Element> told = thousand.subList(0, 40).stream()
+                .map(one -> Element.entry(
+                        one.id(), "Poured the rice along the edge. ".repeat(2 + one.quarters()), one.quarters() - 1))
+                .toList();
         NameGuard guard = NameGuard.forChild("Anouk", List.of("Bram", "Cosima", "Dara", "Eskil", "Farida", "Goran"));
         String note = "Anouk and Bram carried the ramp; Cosima watched and Dara rolled the ball. ".repeat(30);
 
@@ -179,8 +188,14 @@ final class Benchmark {
                 () -> RoomCheck.of(large, RatioRule.usual(), List.of(30, 40, 40)));
         rows.put("safety: the whole cupboard against 60 children", () -> check.check(all, sixty));
         rows.put(
-                "journal: 6 entries of 1,000 observations",
-                () -> EntrySelection.over(TODAY.minusDays(364), TODAY, 6).choose(thousand));
+                "journal: 4 pages of 60 records, the best proven",
+                () -> EntrySelection.over(TestJournals.FIRST, TestJournals.LAST, 16)
+                        .choose(sixtyRecords));
+        rows.put(
+                "journal: 4 pages of 1,000 records, with the bound",
+                () -> EntrySelection.over(TestJournals.FIRST, TestJournals.LAST, 16)
+                        .choose(thousand));
+        rows.put("journal: 40 entries become pages", () -> Composition.of(told, Sheet.A4));
         rows.put("names out of 2,200 characters", () -> guard.withoutNames(note));
         return rows;
     }
@@ -307,19 +322,6 @@ final class Benchmark {
                         .flatMap(material -> GrainAdvice.of(PracticeStyle.PREPARED_ENVIRONMENT, material, 30).stream())
                         .toList(),
                 check.check(poured, children));
-    }
-
-    private static List<Candidate> candidates() {
-        Random seeded = new Random(6);
-        List<Candidate> candidates = new ArrayList<>();
-        for (int i = 0; i < 1000; i++) {
-            candidates.add(new Candidate(
-                    "id" + i,
-                    TODAY.minusDays(seeded.nextInt(365)),
-                    Set.of("area" + seeded.nextInt(3), "area" + (3 + seeded.nextInt(4))),
-                    seeded.nextBoolean() ? Candidate.Photo.SHOWN : Candidate.Photo.NONE));
-        }
-        return candidates;
     }
 
     private static double[] times(Supplier<Object> work, int warmUps, int runs) {

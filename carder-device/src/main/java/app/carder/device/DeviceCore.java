@@ -348,6 +348,12 @@ public final class DeviceCore {
         return ReadingEase.of(text, rules(language).ease()).band().words();
     }
 
+    /** The sentences of a text that are hard to read. */
+    @JSExport
+    public static String[] hard(String text, Given.Language language) {
+        return ReadingEase.hardSentences(text, rules(language).ease()).toArray(new String[0]);
+    }
+
     @JSBody(
             params = {"one", "other"},
             script = "return one === other;")

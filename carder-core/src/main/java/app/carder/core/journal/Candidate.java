@@ -1,6 +1,7 @@
 package app.carder.core.journal;
 
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -8,21 +9,26 @@ import java.util.Set;
  *
  * @param id its own
  * @param on the day
- * @param areas codes of the areas that it touches
- * @param photo whether a photo may be shown to this family
+ * @param shows what it shows, by facet; {@link Facet#TIME} is left to the selection
+ * @param quarters how much room it takes, in quarters of a page, 1 or more
  */
-public record Candidate(String id, LocalDate on, Set<String> areas, Photo photo) {
+public record Candidate(String id, LocalDate on, Map<Facet, Set<String>> shows, int quarters) {
 
-    /** Whether the family can see a picture of it. */
-    public enum Photo {
-        /** There is one, and every consent that it needs. */
-        SHOWN,
-        /** None, or not allowed. */
-        NONE
+    /**
+     * Keeps its own copy.
+     *
+     * @throws IllegalArgumentException if it takes no room
+     */
+    public Candidate {
+        if (quarters < 1) {
+            throw new IllegalArgumentException(
+                    "An entry must take a quarter of a page or more, got %d.".formatted(quarters));
+        }
+        shows = Map.copyOf(shows);
     }
 
-    /** Keeps its own copy. */
-    public Candidate {
-        areas = Set.copyOf(areas);
+    /** The values of a facet that it shows. */
+    public Set<String> of(Facet facet) {
+        return shows.getOrDefault(facet, Set.of());
     }
 }

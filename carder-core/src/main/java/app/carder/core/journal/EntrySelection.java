@@ -1,170 +1,203 @@
 package app.carder.core.journal;
 
-import app.carder.core.said.Said;
+import app.carder.core.journal.Selection.Choice;
+import app.carder.core.journal.Selection.Only;
+import app.carder.core.journal.SelectionProblem.Feature;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
- * Chooses which observations make a balanced journal.
+ * Chooses which observations make a balanced journal of a given length.
  *
- * <p>The objective is {@code F(S) = sum over areas of sqrt(w_a) + 0.8 sum over stretches of sqrt(n_t) + 0.1 p}: w_a
- * adds {@code 1 / k^2} for each chosen entry that touches area a and k areas in all, so that an entry that ticks everything counts for
- * no more than one that is about one thing; n_t counts those in stretch t when the period is cut into as many equal
- * stretches as there are entries to choose (at most six), p those with a photo that the family may see. The roots
- * make a second entry on the same area or in the same stretch worth less than the first on another: F is monotone and
- * submodular. The entry that adds most is taken, again and again; the result is at least {@code 1 - (1 - 1/k)^k} of the best
- * possible (Nemhauser, Wolsey and Fisher 1978, Mathematical Programming 14:265, doi 10.1007/BF01588971, from memory). Between equals the newer
- * entry is taken, then the one whose id comes first, so that the same record always gives the same journal.
+ * <p>The objective is {@code F(S) = sum over facets f, and over the values v of each, of weight(f) * curve(n_fv)}: n_fv adds {@code 1 / k}
+ * for each chosen entry that shows v and k values of the facet in all, so that an entry that ticks everything counts for no more than one
+ * that is about one thing; {@link SelectionProblem#curve} is the square root at whole numbers, so that a second entry on the same is worth
+ * less than the first on another. The period is cut into as many equal stretches as the journal has quarters of a page, at most six, and
+ * the stretch of an entry is a facet of it too. F is monotone and submodular.
+ *
+ * <p>For usual sizes the best set is found and proven ({@link BestSelection}); where the work for that is too much, the best one that was
+ * met is taken and how far it can be from the best at most is told. Between sets that are equal the one with newer entries comes first, so
+ * that the same record always gives the same journal.
  */
 public final class EntrySelection {
 
-    /** Weight of a stretch of time against an area. */
-    static final double TIME_WEIGHT = 0.8;
-
-    /** Weight of a photo against an area. */
-    static final double PHOTO_WEIGHT = 0.1;
-
     private static final int MOST_STRETCHES = 6;
-    private static final double SAME = 1e-9;
 
     private final LocalDate startsOn;
     private final LocalDate endsOn;
-    private final int size;
+    private final int quarters;
+    private final Set<String> pinned;
+    private final Set<String> banned;
+    private final long mostWork;
 
-    private EntrySelection(LocalDate startsOn, LocalDate endsOn, int size) {
+    private EntrySelection(
+            LocalDate startsOn, LocalDate endsOn, int quarters, Set<String> pinned, Set<String> banned, long mostWork) {
         this.startsOn = startsOn;
         this.endsOn = endsOn;
-        this.size = size;
+        this.quarters = quarters;
+        this.pinned = Set.copyOf(pinned);
+        this.banned = Set.copyOf(banned);
+        this.mostWork = mostWork;
     }
-
-    /**
-     * One chosen entry.
-     *
-     * @param candidate what was chosen
-     * @param gain what it added to the objective
-     * @param because in words
-     */
-    public record Choice(Candidate candidate, double gain, Said because) {}
 
     /**
      * A selection for a period.
      *
      * @param startsOn first day
      * @param endsOn last day, included
-     * @param size how many entries at most, 1 or more
-     * @throws IllegalArgumentException if the period ends before it starts, or nothing is to be chosen
+     * @param quarters how much room there is, in quarters of a page, 1 or more
+     * @throws IllegalArgumentException if the period ends before it starts, or there is no room
      */
-    public static EntrySelection over(LocalDate startsOn, LocalDate endsOn, int size) {
+    public static EntrySelection over(LocalDate startsOn, LocalDate endsOn, int quarters) {
         if (endsOn.isBefore(startsOn)) {
             throw new IllegalArgumentException(
                     "Period must not end before it starts, got %s to %s.".formatted(startsOn, endsOn));
         }
-        if (size < 1) {
-            throw new IllegalArgumentException("Journal must have 1 entry or more, got %d.".formatted(size));
+        if (quarters < 1) {
+            throw new IllegalArgumentException(
+                    "Journal must have a quarter of a page or more, got %d.".formatted(quarters));
         }
-        return new EntrySelection(startsOn, endsOn, size);
+        return new EntrySelection(startsOn, endsOn, quarters, Set.of(), Set.of(), BestSelection.MOST_WORK);
     }
 
-    /** The chosen entries, in the order in which they were taken; those outside the period are never taken. */
-    public List<Choice> choose(Collection<Candidate> candidates) {
-        List<Candidate> left = candidates.stream()
-                .filter(candidate ->
-                        !candidate.on().isBefore(startsOn) && !candidate.on().isAfter(endsOn))
+    /** The same with entries that are in whatever they bring, those from outside the period too. */
+    public EntrySelection pinning(Collection<String> ids) {
+        return new EntrySelection(startsOn, endsOn, quarters, Set.copyOf(ids), banned, mostWork);
+    }
+
+    /** The same with entries that stay out. */
+    public EntrySelection banning(Collection<String> ids) {
+        return new EntrySelection(startsOn, endsOn, quarters, pinned, Set.copyOf(ids), mostWork);
+    }
+
+    /** The same cut off after other work, to be told apart in tests. */
+    EntrySelection working(long most) {
+        return new EntrySelection(startsOn, endsOn, quarters, pinned, banned, most);
+    }
+
+    /** The chosen entries; those outside the period are taken only where they are pinned, and what is pinned and banned stays out. */
+    public Selection choose(Collection<Candidate> candidates) {
+        List<Candidate> open = candidates.stream()
+                .filter(candidate -> !banned.contains(candidate.id()))
+                .filter(candidate -> pinned.contains(candidate.id()) || isWithin(candidate.on()))
                 .sorted(Comparator.comparing(Candidate::on).reversed().thenComparing(Candidate::id))
-                .collect(Collectors.toCollection(ArrayList::new));
-        List<Choice> chosen = new ArrayList<>();
-        Tally tally = new Tally();
-        while (chosen.size() < size && !left.isEmpty()) {
-            Candidate best = left.get(0);
-            double most = tally.gain(best);
-            for (Candidate candidate : left) {
-                double gain = tally.gain(candidate);
-                if (gain > most + SAME) {
-                    best = candidate;
-                    most = gain;
+                .toList();
+        SelectionProblem problem = SelectionProblem.of(open, this::shows, quarters);
+        BestSelection.Found found = BestSelection.of(
+                problem,
+                IntStream.range(0, open.size())
+                        .filter(item -> pinned.contains(open.get(item).id()))
+                        .toArray(),
+                mostWork);
+        List<Candidate> chosen = IntStream.range(0, open.size())
+                .filter(item -> found.items()[item])
+                .mapToObj(open::get)
+                .sorted(Comparator.comparing(Candidate::on).thenComparing(Candidate::id))
+                .toList();
+        return new Selection(
+                choices(chosen),
+                found.value(),
+                found.bound(),
+                chosen.stream().mapToInt(Candidate::quarters).sum());
+    }
+
+    /** What each of some entries brings that the others do not, in their order. */
+    public List<Choice> choices(List<Candidate> entries) {
+        SelectionProblem problem = SelectionProblem.of(entries, this::shows, quarters);
+        List<Feature> features =
+                List.copyOf(SelectionProblem.features(entries, this::shows).keySet());
+        int[] shownBy = new int[features.size()];
+        double[] shares = new double[features.size()];
+        for (int item = 0; item < entries.size(); item++) {
+            problem.add(item, shares, 1);
+            for (int feature : problem.features()[item]) {
+                shownBy[feature]++;
+            }
+        }
+        double whole = problem.value(shares);
+        List<Choice> choices = new ArrayList<>();
+        for (int item = 0; item < entries.size(); item++) {
+            problem.add(item, shares, -1);
+            double lost = whole - problem.value(shares);
+            problem.add(item, shares, 1);
+            Map<Facet, Set<String>> alone = new TreeMap<>();
+            for (int feature : problem.features()[item]) {
+                if (shownBy[feature] == 1) {
+                    alone.computeIfAbsent(features.get(feature).facet(), facet -> new TreeSet<>())
+                            .add(features.get(feature).value());
                 }
             }
-            chosen.add(new Choice(best, most, tally.because(best)));
-            tally.add(best);
-            left.remove(best);
+            choices.add(new Choice(
+                    entries.get(item),
+                    lost,
+                    alone.entrySet().stream()
+                            .map(one -> new Only(one.getKey(), List.copyOf(one.getValue())))
+                            .toList()));
         }
-        return chosen;
+        return choices;
     }
 
     /** The value of a set of entries. */
     public double objective(Collection<Candidate> entries) {
-        Tally tally = new Tally();
-        double value = 0;
-        for (Candidate entry : entries) {
-            value += tally.gain(entry);
-            tally.add(entry);
+        List<Candidate> all = List.copyOf(entries);
+        SelectionProblem problem = SelectionProblem.of(all, this::shows, quarters);
+        double[] shares = new double[problem.weights().length];
+        for (int item = 0; item < all.size(); item++) {
+            problem.add(item, shares, 1);
         }
-        return value;
+        return problem.value(shares);
+    }
+
+    /** What a candidate shows, its stretch of the period among it; one from outside the period stands for no stretch. */
+    Map<Facet, Set<String>> shows(Candidate candidate) {
+        Map<Facet, Set<String>> shows = new EnumMap<>(Facet.class);
+        shows.putAll(candidate.shows());
+        shows.remove(Facet.TIME);
+        if (isWithin(candidate.on())) {
+            shows.put(Facet.TIME, Set.of(String.valueOf(stretchOf(candidate.on()))));
+        }
+        return shows;
+    }
+
+    /** First and last day of the stretch that a day lies in. */
+    public List<LocalDate> stretch(LocalDate day) {
+        int stretch = stretchOf(day);
+        return List.of(firstOf(stretch), firstOf(stretch + 1).minusDays(1));
+    }
+
+    private LocalDate firstOf(int stretch) {
+        return startsOn.plusDays((stretch * days() + stretches() - 1) / stretches());
+    }
+
+    private boolean isWithin(LocalDate day) {
+        return !day.isBefore(startsOn) && !day.isAfter(endsOn);
+    }
+
+    private long days() {
+        return ChronoUnit.DAYS.between(startsOn, endsOn) + 1;
+    }
+
+    /** How much room there is, in quarters of a page. */
+    int quarters() {
+        return quarters;
     }
 
     /** How many equal stretches the period is cut into. */
     int stretches() {
-        long days = ChronoUnit.DAYS.between(startsOn, endsOn) + 1;
-        return (int) Math.min(Math.min(size, MOST_STRETCHES), days);
+        return (int) Math.min(Math.min(quarters, MOST_STRETCHES), days());
     }
 
     private int stretchOf(LocalDate day) {
-        long days = ChronoUnit.DAYS.between(startsOn, endsOn) + 1;
-        return (int) (ChronoUnit.DAYS.between(startsOn, day) * stretches() / days);
-    }
-
-    /** Counts of what is chosen so far. */
-    private final class Tally {
-        private final Map<String, Double> byArea = new HashMap<>();
-        private final Map<Integer, Integer> byStretch = new HashMap<>();
-
-        double gain(Candidate candidate) {
-            double areas = candidate.areas().stream()
-                    .mapToDouble(area -> {
-                        double before = byArea.getOrDefault(area, 0.0);
-                        return Math.sqrt(before + share(candidate)) - Math.sqrt(before);
-                    })
-                    .sum();
-            double time = TIME_WEIGHT * step(byStretch.getOrDefault(stretchOf(candidate.on()), 0));
-            return areas + time + (candidate.photo() == Candidate.Photo.SHOWN ? PHOTO_WEIGHT : 0);
-        }
-
-        void add(Candidate candidate) {
-            candidate.areas().forEach(area -> byArea.merge(area, share(candidate), Double::sum));
-            byStretch.merge(stretchOf(candidate.on()), 1, Integer::sum);
-        }
-
-        Said because(Candidate candidate) {
-            TreeSet<String> fresh = new TreeSet<>(candidate.areas());
-            fresh.removeAll(byArea.keySet());
-            List<Said> reasons = new ArrayList<>();
-            if (!fresh.isEmpty()) {
-                reasons.add(Said.of("journal.areas", fresh.size()));
-            }
-            if (!byStretch.containsKey(stretchOf(candidate.on()))) {
-                reasons.add(Said.of("journal.stretch"));
-            }
-            if (candidate.photo() == Candidate.Photo.SHOWN) {
-                reasons.add(Said.of("journal.photo"));
-            }
-            return reasons.isEmpty() ? Said.of("journal.more") : Said.oneAfterTheOther(reasons);
-        }
-
-        /** What an entry gives to each of its areas: {@code 1 / k^2}, so that its areas together give 1 where they are new. */
-        private double share(Candidate candidate) {
-            return 1.0 / (candidate.areas().size() * candidate.areas().size());
-        }
-
-        private double step(int count) {
-            return Math.sqrt(count + 1.0) - Math.sqrt(count);
-        }
+        return (int) (ChronoUnit.DAYS.between(startsOn, day) * stretches() / days());
     }
 }

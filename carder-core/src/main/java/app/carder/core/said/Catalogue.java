@@ -167,9 +167,12 @@ public final class Catalogue {
      * @throws IllegalArgumentException if the catalogue does not have the code
      */
     public String say(Said said) {
-        return isToBeDoubted && isGrave(said)
-                ? "%s [%s]".formatted(inWords(said), ENGLISH.inWords(said))
-                : inWords(said);
+        String spoken = inWords(said);
+        if (!isToBeDoubted || !isGrave(said)) {
+            return spoken;
+        }
+        String english = ENGLISH.inWords(said);
+        return spoken.equals(english) ? spoken : "%s [%s]".formatted(spoken, english);
     }
 
     /**

@@ -36,7 +36,9 @@ public record LanguageRules(
         FEELING,
         INFERENCE,
         COMPARISON,
-        VAGUE;
+        VAGUE,
+        /** A word of the trade, which a family may not know. */
+        TRADE;
 
         /** For people. */
         public String words() {
@@ -87,6 +89,20 @@ public record LanguageRules(
             throw new IllegalStateException("Impossible state: words-%s.csv has no row EASE.".formatted(code));
         }
         return new LanguageRules(code, watched, exceptions, signs, ease);
+    }
+
+    /**
+     * The rules of a language that ships, for what a family reads: words of the trade are marked too.
+     *
+     * @throws IllegalArgumentException if it does not
+     */
+    public static LanguageRules forFamilies(String code) {
+        LanguageRules rules = shipped(code);
+        List<WordRule> watched = new ArrayList<>(rules.watched);
+        for (CSVRecord row : ShippedTable.rows(LanguageRules.class, "trade-" + code + ".csv")) {
+            watched.add(new WordRule(row.get("words"), Reason.TRADE, row.get("plain")));
+        }
+        return new LanguageRules(code, watched, rules.exceptions, rules.signs, rules.ease);
     }
 
     private static Ease ease(String constants, String letters) {

@@ -2,7 +2,10 @@ package app.carder.core.wording;
 
 import app.carder.core.said.Said;
 import app.carder.core.wording.LanguageRules.Ease;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -19,6 +22,9 @@ public record ReadingEase(int words, int sentences, int syllables, double score)
 
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}]+(?:['’][\\p{L}\\p{M}]+)*");
     private static final Pattern SENTENCE_END = Pattern.compile("(?<![.!?…])[.!?…]++(?=\\s|[”\"’»]|$)|\\n+");
+
+    /** Words of a sentence that is still read in one go. */
+    static final int LONGEST_SENTENCE = 25;
 
     /** Fewer words say nothing. */
     private static final int FEWEST_WORDS = 10;
@@ -62,6 +68,27 @@ public record ReadingEase(int words, int sentences, int syllables, double score)
             sentences += WORD.matcher(part).find() ? 1 : 0;
         }
         return ofCounts(words, sentences, syllables, ease);
+    }
+
+    /**
+     * The sentences of a text that are hard to read, in order: those of more than {@value #LONGEST_SENTENCE} words, and those of ten words or
+     * more that lie in a hard band by themselves. Plain-language guides ask for 15 to 20 words on average and 25 at most (from memory).
+     */
+    public static List<String> hardSentences(String text, Ease ease) {
+        List<String> hard = new ArrayList<>();
+        int from = 0;
+        Matcher ends = SENTENCE_END.matcher(text);
+        while (from < text.length()) {
+            int to = ends.find() ? ends.end() : text.length();
+            String sentence = text.substring(from, to).trim();
+            ReadingEase one = of(sentence, ease);
+            Band band = one.band();
+            if (one.words > LONGEST_SENTENCE || band == Band.HARD || band == Band.VERY_HARD) {
+                hard.add(sentence);
+            }
+            from = to;
+        }
+        return hard;
     }
 
     /** In which band it lies. */

@@ -3,6 +3,8 @@ package app.carder.web.demo;
 import app.carder.core.attendance.Coming;
 import app.carder.core.attendance.DayHours;
 import app.carder.core.attendance.Stay;
+import app.carder.core.journal.Part;
+import app.carder.core.journal.Purpose;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.premises.Premises;
 import app.carder.core.watch.Involvement;
@@ -20,7 +22,9 @@ import app.carder.web.children.ChildView;
 import app.carder.web.children.PegMark;
 import app.carder.web.children.PhotoUse;
 import app.carder.web.family.FamilyService;
+import app.carder.web.journal.JournalCompiler;
 import app.carder.web.journal.JournalDraft;
+import app.carder.web.journal.JournalRequest;
 import app.carder.web.journal.JournalService;
 import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
@@ -114,6 +118,7 @@ public class DemoData {
     private final ObservationService observations;
     private final PhotoService photos;
     private final JournalService journals;
+    private final JournalCompiler compiler;
     private final AttendanceService attendance;
     private final FamilyService family;
     private final TransactionOperations transaction;
@@ -136,6 +141,7 @@ public class DemoData {
             ObservationService observations,
             PhotoService photos,
             JournalService journals,
+            JournalCompiler compiler,
             AttendanceService attendance,
             FamilyService family,
             TransactionOperations transaction) {
@@ -154,6 +160,7 @@ public class DemoData {
         this.observations = observations;
         this.photos = photos;
         this.journals = journals;
+        this.compiler = compiler;
         this.attendance = attendance;
         this.family = family;
         this.transaction = transaction;
@@ -487,21 +494,28 @@ public class DemoData {
                         account.personId())
                 .id();
         LocalDate today = settings.today(setting);
-        UUID journal = journals.compile(lead, child.id(), today.minusWeeks(7), today, 6);
+        UUID journal =
+                compiler.compile(lead, new JournalRequest(child.id(), today.minusWeeks(7), today, Purpose.TERM, 3, ""));
         JournalDraft draft = journals.draft(setting, journal);
         journals.word(
                 lead,
                 journal,
-                draft.version(),
-                "%s has been deep in our post office these weeks: weighing, wrapping and sending. Here is some of what we saw."
-                        .formatted(child.name()),
-                "Wrap something from the kitchen together and guess, before you open it, which parcel is heavier. "
-                        + "A set of scales made from a coat hanger and two bags is enough.",
-                Map.of(),
-                draft.entries().stream()
-                        .filter(entry -> entry.photo() == JournalDraft.PhotoState.SHOWN)
-                        .map(JournalDraft.Entry::id)
-                        .toList());
+                new JournalService.Wording(
+                        draft.version(),
+                        Map.of(
+                                Part.GREETING,
+                                "%s has been deep in our post office these weeks: weighing, wrapping and sending. Here is some of what we saw."
+                                        .formatted(child.name()),
+                                Part.AT_HOME,
+                                "Wrap something from the kitchen together and guess, before you open it, which parcel is heavier. "
+                                        + "A set of scales made from a coat hanger and two bags is enough."),
+                        Optional.empty(),
+                        Map.of(),
+                        draft.entries().stream()
+                                .filter(entry -> entry.photo() == JournalDraft.PhotoState.SHOWN)
+                                .map(JournalDraft.Entry::id)
+                                .toList(),
+                        Map.of()));
         if (approved) {
             journals.approve(lead, journal);
             family.invite(setting, journal, List.of(carer));

@@ -3,7 +3,9 @@ package app.carder.web.family;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
-import app.carder.web.journal.JournalPdf;
+import app.carder.web.journal.JournalFiles;
+import app.carder.web.journal.JournalFormat;
+import app.carder.web.journal.JournalPages;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Size;
@@ -36,12 +38,12 @@ class FamilyController {
     private static final int LONGEST_REPLY = 2000;
 
     private final FamilyService family;
-    private final JournalPdf pdf;
+    private final JournalFiles files;
     private final PhotoService photos;
 
-    FamilyController(FamilyService family, JournalPdf pdf, PhotoService photos) {
+    FamilyController(FamilyService family, JournalFiles files, PhotoService photos) {
         this.family = family;
-        this.pdf = pdf;
+        this.files = files;
         this.photos = photos;
     }
 
@@ -111,7 +113,15 @@ class FamilyController {
 
     @GetMapping("/family/journals/{journalId}/pdf")
     ResponseEntity<byte[]> print(@AuthenticationPrincipal Viewer viewer, @PathVariable("journalId") UUID journalId) {
-        return pdf.download(viewer.settingId(), family.read(viewer, journalId));
+        return files.download(viewer.settingId(), family.read(viewer, journalId), JournalFormat.PDF);
+    }
+
+    @GetMapping("/family/journals/{journalId}/file")
+    ResponseEntity<byte[]> file(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @RequestParam(name = "as", defaultValue = "PDF") JournalFormat format) {
+        return files.download(viewer.settingId(), family.read(viewer, journalId), format);
     }
 
     private ModelAndView page(Viewer viewer, UUID journalId, Typed typed, FormErrors errors) {
@@ -119,6 +129,11 @@ class FamilyController {
         ModelAndView page = new ModelAndView("family/journal");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("sheet", sheet);
+        page.addObject(
+                "pages",
+                JournalPages.onScreen(
+                        sheet, photo -> "/family/journals/" + journalId + "/photos/" + photo + "?size=large"));
+        page.addObject("formats", JournalFormat.values());
         page.addObject("own", viewer.browser().isPresent());
         page.addObject("replies", family.ownReplies(viewer, sheet));
         page.addObject("typed", typed);

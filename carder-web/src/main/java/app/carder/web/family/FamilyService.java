@@ -5,6 +5,7 @@ import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
 import app.carder.web.children.ChildService;
+import app.carder.web.children.HoldService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.journal.JournalSummary;
@@ -45,6 +46,7 @@ public class FamilyService {
     private final JournalService journals;
     private final HomeBrowsers browsers;
     private final ChildService children;
+    private final HoldService holds;
     private final OutboxService outbox;
     private final SettingService settings;
     private final PasswordEncoder passwords;
@@ -59,6 +61,7 @@ public class FamilyService {
             JournalService journals,
             HomeBrowsers browsers,
             ChildService children,
+            HoldService holds,
             OutboxService outbox,
             SettingService settings,
             PasswordEncoder passwords,
@@ -71,6 +74,7 @@ public class FamilyService {
         this.journals = journals;
         this.browsers = browsers;
         this.children = children;
+        this.holds = holds;
         this.outbox = outbox;
         this.settings = settings;
         this.passwords = passwords;
@@ -130,6 +134,41 @@ public class FamilyService {
             codes.add(send(settingId, roomId, sheet, carer));
         }
         return codes;
+    }
+
+    /**
+     * Sends approved journals to everybody who may read them and has an address. One with a court order or a wish is left out: whoever sends
+     * it reads that first.
+     */
+    @Transactional
+    public SendingRound inviteAll(SettingId settingId, Collection<UUID> journalIds) {
+        List<SendingRound.Code> codes = new ArrayList<>();
+        List<SendingRound.NotSent> notSent = new ArrayList<>();
+        for (UUID journalId : journalIds) {
+            JournalSheet sheet = journals.sheet(settingId, journalId);
+            List<UUID> readers = children.carersOf(settingId, sheet.childId()).stream()
+                    .filter(carer -> !carer.email().isEmpty())
+                    .map(CarerView::id)
+                    .toList();
+            Optional<SendingRound.Reason> why = whyNot(settingId, sheet, readers);
+            if (why.isPresent()) {
+                notSent.add(new SendingRound.NotSent(sheet.childName(), why.get()));
+            } else {
+                invite(settingId, journalId, readers)
+                        .forEach(one -> codes.add(new SendingRound.Code(sheet.childName(), one.carer(), one.code())));
+            }
+        }
+        return new SendingRound(codes, notSent);
+    }
+
+    private Optional<SendingRound.Reason> whyNot(SettingId settingId, JournalSheet sheet, List<UUID> readers) {
+        if (!children.get(settingId, sheet.childId()).beforeSending().isEmpty()) {
+            return Optional.of(SendingRound.Reason.ORDER);
+        }
+        if (holds.isRestricted(settingId, sheet.childId())) {
+            return Optional.of(SendingRound.Reason.RESTRICTED);
+        }
+        return readers.isEmpty() ? Optional.of(SendingRound.Reason.NO_ADDRESS) : Optional.empty();
     }
 
     /** A link that was just made; the code is kept nowhere. */
@@ -252,6 +291,13 @@ public class FamilyService {
         return invitation.journalId();
     }
 
+    /** Takes every link of a journal back: a wrong sending ends at once, wherever it is open. */
+    @Transactional
+    void recall(SettingId settingId, UUID journalId) {
+        journals.sheet(settingId, journalId);
+        sentTo(settingId, journalId).forEach(invitation -> invitation.revoke(clock.instant()));
+    }
+
     /**
      * Whether a link can be opened.
      *
@@ -330,6 +376,14 @@ public class FamilyService {
                 .map(found::get)
                 .filter(Objects::nonNull)
                 .filter(JournalSummary::approved)
+                .toList();
+    }
+
+    /** The same, whole. */
+    @Transactional(readOnly = true)
+    public List<JournalSheet> readableSheets(Viewer viewer) {
+        return readable(viewer).stream()
+                .map(journal -> journals.sheet(viewer.settingId(), journal.id()))
                 .toList();
     }
 
@@ -424,6 +478,12 @@ public class FamilyService {
     @Transactional(readOnly = true)
     List<UUID> childrenOf(Viewer viewer) {
         return carersOf(viewer).stream().map(CarerView::childId).distinct().toList();
+    }
+
+    /** As which carers somebody reads. */
+    @Transactional(readOnly = true)
+    public List<UUID> carerIdsOf(Viewer viewer) {
+        return carersOf(viewer).stream().map(CarerView::id).toList();
     }
 
     /** Who speaks for a child. */

@@ -1,5 +1,6 @@
 package app.carder.web.family;
 
+import app.carder.core.said.Catalogue;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
@@ -62,6 +63,9 @@ class HomeConsentController {
                         new OfChild(Required.from(byId, id), said.getOrDefault(id, List.of()), mayAnswer(viewer, id)))
                 .toList();
         model.addAttribute("children", all);
+        // Until somebody who speaks the language has checked these words, the English stands beside them.
+        model.addAttribute(
+                "inEnglish", Catalogue.spoken().isToBeDoubted() ? Catalogue.ENGLISH.say("consent.home-intro") : null);
         model.addAttribute("mayAnswer", all.stream().anyMatch(OfChild::mayAnswer));
         return "family/consents";
     }

@@ -51,13 +51,14 @@ public class HomeNews {
      * How much is new.
      *
      * @param replies that nobody has read yet
+     * @param homeCards what came back on cards for home and nobody has read yet
      * @param undelivered messages that reached nobody; 0 for whoever does not send any
      */
-    public record Count(int replies, int undelivered) {
+    public record Count(int replies, int homeCards, int undelivered) {
 
         /** Whether there is nothing. */
         public boolean isEmpty() {
-            return replies == 0 && undelivered == 0;
+            return replies == 0 && homeCards == 0 && undelivered == 0;
         }
     }
 
@@ -95,11 +96,14 @@ public class HomeNews {
         return Objects.requireNonNull(database.queryForObject(
                 "select (select count(*) from reply r join child c on c.id = r.child_id where r.setting_id = :setting"
                         + " and r.seen_at is null and (:everywhere or c.room_id in (:rooms))) as replies,"
+                        + " (select count(*) from home_answer a join child c on c.id = a.child_id where a.setting_id = :setting"
+                        + " and a.seen_by = '' and (:everywhere or c.room_id in (:rooms))) as home_cards,"
                         + " (select count(*) from message m where :lead and m.setting_id = :setting"
                         + " and m.standing in ('REFUSED', 'GIVEN_UP', 'RETURNED') and (:everywhere or m.room_id in (:rooms)))"
                         + " as undelivered",
                 given,
-                (row, number) -> new Count(row.getInt("replies"), row.getInt("undelivered"))));
+                (row, number) ->
+                        new Count(row.getInt("replies"), row.getInt("home_cards"), row.getInt("undelivered"))));
     }
 
     /** What came, newest first, what nobody has read yet before the rest. */

@@ -146,6 +146,13 @@ class InvitationController {
         return errors;
     }
 
+    /** Calls a journal back from everybody it was sent to. */
+    @PostMapping("/journals/{journalId}/recall")
+    String recall(@AuthenticationPrincipal Viewer viewer, @PathVariable("journalId") UUID journalId) {
+        family.recall(viewer.settingId(), journalId);
+        return "redirect:/journals/" + journalId + "/invitations";
+    }
+
     @PostMapping("/invitations/{invitationId}/revoke")
     String revoke(@AuthenticationPrincipal Viewer viewer, @PathVariable("invitationId") UUID invitationId) {
         return "redirect:/journals/" + family.revoke(viewer.settingId(), invitationId) + "/invitations";

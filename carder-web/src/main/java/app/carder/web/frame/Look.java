@@ -36,7 +36,10 @@ public record Look(Map<Choice, String> chosen) {
         /** How large they are: for bare fingers, or for gloves and wet hands. */
         KEYS("usual", "large"),
         /** What pages are said in: as the browser asks, or always the same. */
-        LANGUAGE("system", "en", "de");
+        LANGUAGE("system", "en", "de", "ar", "cy", "es", "fr", "ga", "pl", "ro", "tr", "uk", "ur");
+
+        /** So many of the languages have words for the pages of staff; the others are for families. */
+        private static final int FOR_STAFF = 3;
 
         private final List<String> options;
 
@@ -51,7 +54,7 @@ public record Look(Map<Choice, String> chosen) {
 
         /** In the order of the page. */
         public List<String> options() {
-            return options;
+            return this == LANGUAGE ? options.subList(0, FOR_STAFF) : options;
         }
     }
 

@@ -42,6 +42,9 @@ class LookController {
             HttpServletResponse response,
             @RequestParam Map<String, String> options) {
         Look look = Look.of(choice -> options.get(choice.field())).orElseThrow(NotFound::new);
+        if (!Look.Choice.LANGUAGE.options().contains(options.get(Look.Choice.LANGUAGE.field()))) {
+            throw new NotFound();
+        }
         accounts.choose(viewer, Optional.ofNullable(look.said("LANGUAGE")));
         cookie.tell(response, look);
         return "redirect:/look?saved";

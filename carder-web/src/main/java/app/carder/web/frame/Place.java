@@ -31,7 +31,9 @@ enum Place {
     OVERRULED("sense", "setout.overruled.what-was-overruled", "/overruled"),
 
     JOURNALS("tell", "family.home.learning-journals", "/journals"),
+    RAIL("tell", "rail.place", "/rooms/{room}/journals"),
     REPLIES("tell", "family.replies.title", "/replies"),
+    HOME_CARDS("tell", "homecard.place", "/home-cards"),
     OUTBOX("tell", "page.layout.outbox", "/outbox", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),
 
     ROOMS("menu", "common.rooms", "/rooms", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),

@@ -9,8 +9,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Collections;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -25,6 +27,9 @@ import org.springframework.web.servlet.LocaleResolver;
 @Component("localeResolver")
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class SpokenLanguage extends OncePerRequestFilter implements LocaleResolver {
+
+    /** What families read: more languages are spoken there than on the pages of staff. */
+    private static final List<String> HOME = List.of("/family", "/open", "/home");
 
     private final Words words;
 
@@ -47,14 +52,16 @@ class SpokenLanguage extends OncePerRequestFilter implements LocaleResolver {
     }
 
     private Catalogue of(HttpServletRequest request) {
+        boolean atHome = HOME.stream().anyMatch(request.getRequestURI()::startsWith);
         String chosen = Look.of(request).said("LANGUAGE");
-        return chosen == null
+        Stream<Locale> wanted = chosen == null
                 ? Collections.list(request.getLocales()).stream()
-                        .map(words::known)
-                        .flatMap(Optional::stream)
-                        .findFirst()
-                        .orElse(Catalogue.ENGLISH)
-                : words.in(Locale.forLanguageTag(chosen));
+                : Stream.of(Locale.forLanguageTag(chosen));
+        return wanted.map(words::known)
+                .flatMap(Optional::stream)
+                .filter(catalogue -> atHome || words.isForEverybody(catalogue))
+                .findFirst()
+                .orElse(Catalogue.ENGLISH);
     }
 
     @Override

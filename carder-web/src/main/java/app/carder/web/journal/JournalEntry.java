@@ -1,9 +1,13 @@
 package app.carder.web.journal;
 
+import app.carder.core.composition.Layout;
+import app.carder.core.journal.Part;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.ScopedRecord;
 import app.carder.web.setting.SettingId;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -15,11 +19,21 @@ class JournalEntry extends ScopedRecord {
 
     private UUID journalId;
     private UUID observationId;
+
+    @Enumerated(EnumType.STRING)
+    private Part part;
+
     private int position;
     private String words;
     private boolean photoShown;
-    private String because;
     private String @Nullable [] areas;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Layout layout;
+
+    private boolean pinned;
+    private boolean leftOut;
+    private @Nullable UUID pairId;
 
     protected JournalEntry() {}
 
@@ -27,22 +41,23 @@ class JournalEntry extends ScopedRecord {
             SettingId settingId,
             UUID journalId,
             UUID observationId,
+            Part part,
             int position,
             String words,
-            boolean photoShown,
-            String because) {
+            boolean photoShown) {
         super(Ids.next(), settingId);
         this.journalId = journalId;
         this.observationId = observationId;
+        this.part = part;
         this.position = position;
         this.words = words;
         this.photoShown = photoShown;
-        this.because = because;
     }
 
-    void word(String words, boolean photoShown) {
+    void word(String words, boolean photoShown, @Nullable Layout layout) {
         this.words = words;
         this.photoShown = photoShown;
+        this.layout = layout;
     }
 
     /** It is approved: what it touches stays as it is today. */
@@ -59,12 +74,40 @@ class JournalEntry extends ScopedRecord {
         this.position = position;
     }
 
+    /** Side by side with another of the same pair. */
+    void pair(UUID pairId) {
+        this.pairId = pairId;
+    }
+
+    void leaveOut() {
+        leftOut = true;
+        pinned = false;
+    }
+
+    void bringBack(int position) {
+        leftOut = false;
+        pinned = true;
+        this.position = position;
+    }
+
+    void pin(boolean pinned) {
+        this.pinned = pinned;
+    }
+
     UUID journalId() {
         return journalId;
     }
 
     UUID observationId() {
         return observationId;
+    }
+
+    int position() {
+        return position;
+    }
+
+    Part part() {
+        return part;
     }
 
     String words() {
@@ -75,7 +118,23 @@ class JournalEntry extends ScopedRecord {
         return photoShown;
     }
 
-    String because() {
-        return because;
+    /** The layout that somebody chose. */
+    Optional<Layout> layout() {
+        return Optional.ofNullable(layout);
+    }
+
+    /** Whether it stays when entries are picked anew. */
+    boolean isPinned() {
+        return pinned;
+    }
+
+    /** Whether it is kept aside, and not told. */
+    boolean isLeftOut() {
+        return leftOut;
+    }
+
+    /** The pair that it belongs to. */
+    Optional<UUID> pairId() {
+        return Optional.ofNullable(pairId);
     }
 }

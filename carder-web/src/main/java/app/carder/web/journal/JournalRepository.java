@@ -14,6 +14,8 @@ interface JournalRepository extends Repository<Journal, UUID> {
 
     void save(Journal journal);
 
+    boolean existsBySettingIdAndChildIdAndRoundId(SettingId settingId, UUID childId, UUID roundId);
+
     Optional<Journal> findByIdAndSettingId(UUID id, SettingId settingId);
 
     List<Journal> findBySettingIdAndIdIn(SettingId settingId, Collection<UUID> ids);

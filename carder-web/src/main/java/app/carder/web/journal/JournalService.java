@@ -1,21 +1,14 @@
 package app.carder.web.journal;
 
-import app.carder.core.framework.Framework;
-import app.carder.core.framework.FrameworkLibrary;
-import app.carder.core.journal.Candidate;
+import app.carder.core.composition.Element;
+import app.carder.core.composition.Layout;
 import app.carder.core.journal.EntrySelection;
-import app.carder.core.journal.EntrySelection.Choice;
-import app.carder.core.journal.PhotoRule;
-import app.carder.core.journal.PhotoRule.Consent;
-import app.carder.core.journal.PhotoRule.Shown;
-import app.carder.core.journal.PhotoRule.Whose;
-import app.carder.core.said.Said;
+import app.carder.core.journal.Part;
 import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
-import app.carder.web.children.PhotoUse;
 import app.carder.web.journal.JournalDraft.PhotoState;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
@@ -28,7 +21,6 @@ import app.carder.web.watch.ObservationView;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +37,7 @@ import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Compiles, words and approves learning journals, and hands out the sheet that a family reads. */
+/** Words, arranges and approves learning journals, and hands out the sheet that a family reads. */
 @Service
 public class JournalService {
 
@@ -53,80 +45,33 @@ public class JournalService {
 
     private final JournalRepository journals;
     private final JournalEntryRepository entries;
+    private final JournalRecords records;
+    private final JournalSheets sheets;
     private final ObservationService observations;
     private final ChildService children;
     private final RoomService rooms;
-    private final FrameworkLibrary frameworks;
     private final SettingService settings;
     private final HistoryLog history;
 
     JournalService(
             JournalRepository journals,
             JournalEntryRepository entries,
+            JournalRecords records,
+            JournalSheets sheets,
             ObservationService observations,
             ChildService children,
             RoomService rooms,
-            FrameworkLibrary frameworks,
             SettingService settings,
             HistoryLog history) {
         this.journals = journals;
         this.entries = entries;
+        this.records = records;
+        this.sheets = sheets;
         this.observations = observations;
         this.children = children;
         this.rooms = rooms;
-        this.frameworks = frameworks;
         this.settings = settings;
         this.history = history;
-    }
-
-    /**
-     * Compiles a draft: the core selects, other children's names are taken out.
-     *
-     * @throws IllegalArgumentException if the period runs backwards or no entry is asked for
-     */
-    @Transactional
-    public UUID compile(Viewer viewer, UUID childId, LocalDate startsOn, LocalDate endsOn, int size) {
-        SettingId settingId = viewer.settingId();
-        ChildView child = children.get(settingId, childId);
-        NameGuard guard = children.guard(settingId, child);
-        List<ObservationView> found = observations.ofChildBetween(settingId, childId, startsOn, endsOn);
-        PhotoConsents consents = consents(settingId, childId, found);
-        Map<String, ObservationView> byId =
-                found.stream().collect(Collectors.toMap(one -> one.id().toString(), Function.identity()));
-        List<Choice> chosen = EntrySelection.over(startsOn, endsOn, size)
-                .choose(found.stream()
-                        .map(one -> new Candidate(
-                                one.id().toString(),
-                                one.observedAt().toLocalDate(),
-                                one.areas(),
-                                consents.allow(one) ? Candidate.Photo.SHOWN : Candidate.Photo.NONE))
-                        .toList());
-        Journal journal = new Journal(
-                settingId,
-                childId,
-                startsOn,
-                endsOn,
-                Said.say("journal.here-is-some-of-what-has", child.name()),
-                "",
-                viewer.name(),
-                settings.now(viewer.settingId()));
-        journals.save(journal);
-        List<Choice> inTime = chosen.stream()
-                .sorted(Comparator.comparing(choice -> choice.candidate().on()))
-                .toList();
-        for (int position = 0; position < inTime.size(); position++) {
-            Choice choice = inTime.get(position);
-            ObservationView observation = Required.from(byId, choice.candidate().id());
-            entries.save(new JournalEntry(
-                    settingId,
-                    journal.getId(),
-                    observation.id(),
-                    position,
-                    guard.withoutNames(observation.note()),
-                    choice.candidate().photo() == Candidate.Photo.SHOWN,
-                    choice.because().words()));
-        }
-        return journal.getId();
     }
 
     /** A journal on the practitioner's desk. */
@@ -135,17 +80,43 @@ public class JournalService {
         Journal journal = find(settingId, journalId);
         ChildView child = children.get(settingId, journal.childId());
         NameGuard guard = children.guard(settingId, child);
-        Reader reader = new Reader(journal, guard);
-        List<JournalEntry> found = entriesOf(settingId, journalId);
-        Map<UUID, ObservationView> seen = observationsOf(settingId, found);
-        PhotoConsents consents = consents(settingId, child.id(), seen.values());
+        JournalReader reader = new JournalReader(journal, guard);
+        List<JournalEntry> all = entries.findBySettingIdAndJournalIdOrderByPosition(settingId, journalId);
+        Map<UUID, ObservationView> seen = observationsOf(settingId, all);
+        PhotoConsents consents = PhotoConsents.of(children, settingId, child.id(), seen.values());
+        Map<UUID, String> reasons = reasons(journal, child, all, seen, consents);
+        Map<Boolean, List<JournalDraft.Entry>> told = all.stream()
+                .map(entry -> {
+                    ObservationView observation = Required.from(seen, entry.observationId());
+                    PhotoState photo = photoState(entry, observation, consents);
+                    return Map.entry(
+                            entry.isLeftOut(),
+                            new JournalDraft.Entry(
+                                    entry.getId(),
+                                    observation,
+                                    entry.part(),
+                                    entry.words(),
+                                    photo,
+                                    entry.part() == Part.BUSY_WITH && !entry.isLeftOut()
+                                            ? reasons.getOrDefault(observation.id(), "")
+                                            : "",
+                                    reader.names(entry.words()),
+                                    guard.near(entry.words()).stream()
+                                            .map(NameGuard.Near::words)
+                                            .toList(),
+                                    layouts(entry, observation, photo),
+                                    entry.layout(),
+                                    entry.isPinned()));
+                })
+                .collect(Collectors.partitioningBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
         return new JournalDraft(
                 journalId,
                 child,
-                journal.startsOn(),
-                journal.endsOn(),
-                journal.greeting(),
-                journal.atHome(),
+                journal.request(),
+                journal.parts(),
+                journal.texts(),
+                journal.talkedOverOn(),
                 journal.compiledBy(),
                 journal.approvedBy(),
                 journal.version(),
@@ -155,71 +126,117 @@ public class JournalService {
                                 .distinct()
                                 .toList()
                         : List.of(),
-                found.stream()
-                        .map(entry -> {
-                            ObservationView observation = Required.from(seen, entry.observationId());
-                            return new JournalDraft.Entry(
-                                    entry.getId(),
-                                    observation,
-                                    entry.words(),
-                                    photoState(entry, observation, consents),
-                                    entry.because(),
-                                    reader.names(entry.words()),
-                                    guard.near(entry.words()).stream()
-                                            .map(NameGuard.Near::words)
-                                            .toList());
-                        })
-                        .toList());
+                journal.texts().values().stream()
+                        .flatMap(text -> guard.near(text).stream())
+                        .map(NameGuard.Near::words)
+                        .distinct()
+                        .toList(),
+                new JournalDraft.Reading(journal.remark(), journal.remarkBy(), journal.nearAnswered()),
+                Required.from(told, false),
+                Required.from(told, true));
     }
+
+    private Map<UUID, String> reasons(
+            Journal journal,
+            ChildView child,
+            List<JournalEntry> all,
+            Map<UUID, ObservationView> seen,
+            PhotoConsents consents) {
+        List<ObservationView> busy = all.stream()
+                .filter(entry -> entry.part() == Part.BUSY_WITH && !entry.isLeftOut())
+                .map(entry -> Required.from(seen, entry.observationId()))
+                .toList();
+        JournalRequest asked = journal.request();
+        return records.reasons(
+                records.found(journal.settingId(), busy, consents),
+                EntrySelection.over(asked.startsOn(), asked.endsOn(), Math.max(1, asked.pages() * 4)),
+                sheets.framework(journal, child));
+    }
+
+    private static List<Layout> layouts(JournalEntry entry, ObservationView observation, PhotoState photo) {
+        return entry.part() == Part.BUSY_WITH
+                ? Element.entry(
+                                "",
+                                entry.words(),
+                                photo == PhotoState.SHOWN ? observation.photos().size() : 0)
+                        .layouts()
+                : List.of();
+    }
+
+    /**
+     * What somebody typed on the desk.
+     *
+     * @param version that it was typed for
+     * @param texts by part
+     * @param talkedOverOn when concerns were talked over with the family; absent where they were not
+     * @param words by entry
+     * @param photosShown entries whose photo is to be shown
+     * @param layouts by entry, where one was chosen
+     */
+    public record Wording(
+            int version,
+            Map<Part, String> texts,
+            Optional<LocalDate> talkedOverOn,
+            Map<UUID, String> words,
+            Collection<UUID> photosShown,
+            Map<UUID, Layout> layouts) {}
 
     /**
      * Keeps the words of a draft.
      *
-     * @param words by entry
-     * @param photosShown entries whose photo is to be shown
      * @return whether it was a draft at that version; else nothing is changed
      */
     @Transactional
-    public boolean word(
-            Viewer viewer,
-            UUID journalId,
-            int version,
-            String greeting,
-            String atHome,
-            Map<UUID, String> words,
-            Collection<UUID> photosShown) {
+    public boolean word(Viewer viewer, UUID journalId, Wording wording) {
         Journal journal = find(viewer.settingId(), journalId);
-        if (journal.isApproved() || journal.version() != version) {
+        if (journal.isApproved() || journal.version() != wording.version()) {
             return false;
         }
-        Map<String, String> before =
-                new LinkedHashMap<>(Map.of("greeting", journal.greeting(), "at home", journal.atHome()));
-        Map<String, String> after = new LinkedHashMap<>(Map.of("greeting", greeting, "at home", atHome));
-        journal.word(greeting, atHome);
+        Map<String, String> before = new LinkedHashMap<>(journal.wording());
+        journal.word(wording.texts(), wording.talkedOverOn());
+        Map<String, String> after = new LinkedHashMap<>(journal.wording());
         for (JournalEntry entry : entriesOf(viewer.settingId(), journalId)) {
-            String worded = words.getOrDefault(entry.getId(), entry.words());
+            String worded = wording.words().getOrDefault(entry.getId(), entry.words());
             before.put("entry " + entry.getId(), entry.words());
             after.put("entry " + entry.getId(), worded);
-            entry.word(worded, photosShown.contains(entry.getId()));
+            entry.word(
+                    worded,
+                    wording.photosShown().contains(entry.getId()),
+                    wording.layouts().get(entry.getId()));
         }
         history.keep(viewer, "journal", journalId, before, after);
         return true;
     }
 
-    /** Moves an entry of a draft up or down by one place. */
+    /** Moves an entry of a draft up or down by one place within its part; a pair moves as one. */
     @Transactional
     void move(SettingId settingId, UUID journalId, UUID entryId, Direction direction) {
         Journal journal = requireDraft(settingId, journalId);
-        List<JournalEntry> order = new ArrayList<>(entriesOf(settingId, journalId));
-        int from = indexOf(order, entryId);
+        List<JournalEntry> all = entriesOf(settingId, journalId);
+        JournalEntry moved = entry(all, entryId);
+        List<List<JournalEntry>> order = new ArrayList<>(all.stream()
+                .filter(one -> one.part() == moved.part())
+                .collect(Collectors.groupingBy(
+                        one -> one.pairId().orElse(one.getId()), LinkedHashMap::new, Collectors.toList()))
+                .values());
+        int from = 0;
+        while (!order.get(from).contains(moved)) {
+            from++;
+        }
         int to = direction == Direction.UP ? from - 1 : from + 1;
         if (to < 0 || to >= order.size()) {
             return;
         }
         journal.rearrange();
+        List<Integer> places = order.stream()
+                .flatMap(List::stream)
+                .map(JournalEntry::position)
+                .sorted()
+                .toList();
         order.add(to, order.remove(from));
-        for (int position = 0; position < order.size(); position++) {
-            order.get(position).moveTo(position);
+        List<JournalEntry> inOrder = order.stream().flatMap(List::stream).toList();
+        for (int place = 0; place < inOrder.size(); place++) {
+            inOrder.get(place).moveTo(places.get(place));
         }
     }
 
@@ -229,12 +246,33 @@ public class JournalService {
         DOWN
     }
 
-    /** Takes an entry out of a draft; the observation stays. */
+    /** Takes an entry out of a draft, its other half with it; both are kept aside, and the observation stays. */
     @Transactional
     void leaveOut(SettingId settingId, UUID journalId, UUID entryId) {
+        together(settingId, journalId, entryId).forEach(JournalEntry::leaveOut);
+    }
+
+    /** Puts an entry that was left out where it was, with the words that it had; it stays when entries are picked anew. */
+    @Transactional
+    void bringBack(SettingId settingId, UUID journalId, UUID entryId) {
+        together(settingId, journalId, entryId).forEach(entry -> entry.bringBack(entry.position()));
+    }
+
+    /** Whether an entry stays when entries are picked anew. */
+    @Transactional
+    void pin(SettingId settingId, UUID journalId, UUID entryId, boolean pinned) {
+        together(settingId, journalId, entryId).forEach(entry -> entry.pin(pinned));
+    }
+
+    private List<JournalEntry> together(SettingId settingId, UUID journalId, UUID entryId) {
         requireDraft(settingId, journalId).rearrange();
-        List<JournalEntry> order = entriesOf(settingId, journalId);
-        entries.delete(order.get(indexOf(order, entryId)));
+        List<JournalEntry> all = entries.findBySettingIdAndJournalIdOrderByPosition(settingId, journalId);
+        JournalEntry entry = entry(all, entryId);
+        return entry.pairId().isEmpty()
+                ? List.of(entry)
+                : all.stream()
+                        .filter(one -> one.pairId().equals(entry.pairId()))
+                        .toList();
     }
 
     /**
@@ -264,6 +302,18 @@ public class JournalService {
         return names;
     }
 
+    /** Notes that somebody was shown all of a draft, and which words near a name mean no child. */
+    @Transactional
+    public void read(Viewer viewer, UUID journalId, Collection<String> near) {
+        requireDraft(viewer.settingId(), journalId).read(viewer.name(), near);
+    }
+
+    /** Leaves a remark for whoever made a draft; an empty one takes it away. */
+    @Transactional
+    public void remark(Viewer viewer, UUID journalId, String words) {
+        requireDraft(viewer.settingId(), journalId).remark(words, viewer.name());
+    }
+
     /** Makes an approved journal a draft again; families cannot open it until it is approved anew. */
     @Transactional
     void takeBack(SettingId settingId, UUID journalId) {
@@ -277,82 +327,8 @@ public class JournalService {
     @Transactional(readOnly = true)
     public JournalSheet sheet(SettingId settingId, UUID journalId) {
         Journal journal = find(settingId, journalId);
-        ChildView child = children.get(settingId, journal.childId());
-        Reader reader = new Reader(journal, children.guard(settingId, child));
-        Framework framework = journal.frameworkCode()
-                .map(frameworks::get)
-                .orElseGet(() -> rooms.get(settingId, child.roomId()).framework());
-        List<JournalEntry> found = entriesOf(settingId, journalId);
-        Map<UUID, ObservationView> seen = observationsOf(settingId, found);
-        PhotoConsents consents = consents(settingId, child.id(), seen.values());
-        List<JournalEntry> shown =
-                found.stream().filter(entry -> !reader.holdsBack(entry.words())).toList();
-        long heldBack = found.size()
-                - shown.size()
-                + Stream.of(journal.greeting(), journal.atHome())
-                        .filter(reader::holdsBack)
-                        .count();
-        return new JournalSheet(
-                journalId,
-                child.id(),
-                child.name(),
-                child.pegMark(),
-                settings.get(settingId).name(),
-                journal.startsOn(),
-                journal.endsOn(),
-                reader.read(journal.greeting()),
-                shown.stream()
-                        .map(entry ->
-                                entry(entry, Required.from(seen, entry.observationId()), consents, framework, reader))
-                        .toList(),
-                reader.read(journal.atHome()),
-                framework,
-                journal.isApproved(),
-                Math.toIntExact(heldBack));
-    }
-
-    private static JournalSheet.Entry entry(
-            JournalEntry entry,
-            ObservationView observation,
-            PhotoConsents consents,
-            Framework framework,
-            Reader reader) {
-        Framework ofItsDay = observation.frameworkOr(framework);
-        boolean shown = photoState(entry, observation, consents) == PhotoState.SHOWN;
-        Set<String> areas = entry.areas().orElse(observation.areas());
-        return new JournalSheet.Entry(
-                observation.observedAt().toLocalDate(),
-                reader.read(entry.words()),
-                observation.photo().filter(photo -> shown).map(photo -> photo.id()),
-                areas,
-                ofItsDay,
-                ofItsDay.areas().stream()
-                        .filter(area -> areas.contains(area.code()))
-                        .map(Framework.Area::name)
-                        .toList());
-    }
-
-    /** How a journal's texts reach the family. */
-    private record Reader(Journal journal, NameGuard guard) {
-
-        /** The names in an approved text that nobody has settled to be no child's. */
-        List<String> names(String text) {
-            return guard.namesIn(text).stream()
-                    .filter(name -> !journal.settled().contains(name))
-                    .toList();
-        }
-
-        boolean holdsBack(String text) {
-            return journal.isApproved() && !names(text).isEmpty();
-        }
-
-        /** Of a draft without other children's names; what was approved word for word, or not at all. */
-        String read(String text) {
-            if (!journal.isApproved()) {
-                return guard.withoutNames(text);
-            }
-            return holdsBack(text) ? "" : text;
-        }
+        List<JournalEntry> told = entriesOf(settingId, journalId);
+        return sheets.of(journal, told, observationsOf(settingId, told));
     }
 
     /** Somebody read an approved journal again: the words that hold it back mean no child. */
@@ -374,7 +350,7 @@ public class JournalService {
 
     private Stream<String> texts(Journal journal) {
         return Stream.concat(
-                Stream.of(journal.greeting(), journal.atHome()),
+                journal.texts().values().stream(),
                 entriesOf(journal.settingId(), journal.getId()).stream().map(JournalEntry::words));
     }
 
@@ -399,18 +375,19 @@ public class JournalService {
             return Set.of();
         }
         Map<UUID, List<JournalEntry>> entriesOfEach = entries.findBySettingIdAndJournalIdIn(settingId, ids).stream()
+                .filter(entry -> !entry.isLeftOut())
                 .collect(Collectors.groupingBy(JournalEntry::journalId));
         Map<UUID, ChildView> whose = children.byId(
                 settingId, some.stream().map(JournalSummary::childId).distinct().toList());
         List<String> names = children.names(settingId);
         return journals.findBySettingIdAndIdIn(settingId, ids).stream()
                 .filter(journal -> {
-                    Reader reader = new Reader(
+                    JournalReader reader = new JournalReader(
                             journal,
                             NameGuard.forChild(
                                     Required.from(whose, journal.childId()).allNames(), names));
                     return Stream.concat(
-                                    Stream.of(journal.greeting(), journal.atHome()),
+                                    journal.texts().values().stream(),
                                     entriesOfEach.getOrDefault(journal.getId(), List.of()).stream()
                                             .map(JournalEntry::words))
                             .anyMatch(reader::holdsBack);
@@ -447,8 +424,11 @@ public class JournalService {
                 .toList();
     }
 
+    /** Those that are told, in order. */
     private List<JournalEntry> entriesOf(SettingId settingId, UUID journalId) {
-        return entries.findBySettingIdAndJournalIdOrderByPosition(settingId, journalId);
+        return entries.findBySettingIdAndJournalIdOrderByPosition(settingId, journalId).stream()
+                .filter(entry -> !entry.isLeftOut())
+                .toList();
     }
 
     private Map<UUID, ObservationView> observationsOf(SettingId settingId, List<JournalEntry> found) {
@@ -468,13 +448,11 @@ public class JournalService {
         return journal;
     }
 
-    private static int indexOf(List<JournalEntry> order, UUID entryId) {
-        for (int i = 0; i < order.size(); i++) {
-            if (order.get(i).getId().equals(entryId)) {
-                return i;
-            }
-        }
-        throw new NotFound();
+    private static JournalEntry entry(List<JournalEntry> all, UUID entryId) {
+        return all.stream()
+                .filter(entry -> entry.getId().equals(entryId))
+                .findFirst()
+                .orElseThrow(NotFound::new);
     }
 
     private static PhotoState photoState(JournalEntry entry, ObservationView observation, PhotoConsents consents) {
@@ -485,39 +463,5 @@ public class JournalService {
             return PhotoState.NOT_ALLOWED;
         }
         return entry.isPhotoShown() ? PhotoState.SHOWN : PhotoState.LEFT_OUT;
-    }
-
-    private PhotoConsents consents(SettingId settingId, UUID childId, Collection<ObservationView> found) {
-        return new PhotoConsents(
-                childId,
-                children.byId(
-                        settingId,
-                        found.stream()
-                                .flatMap(one -> one.childrenInPhoto().stream())
-                                .distinct()
-                                .toList()));
-    }
-
-    /** Looks up who is in a photo and asks the core's rule. */
-    private record PhotoConsents(UUID childId, Map<UUID, ChildView> childrenById) {
-
-        boolean allow(ObservationView observation) {
-            return observation.photo().isPresent()
-                    && PhotoRule.allows(observation.childrenInPhoto().stream()
-                            .map(this::shown)
-                            .toList());
-        }
-
-        private Shown shown(UUID inPhoto) {
-            Optional<ChildView> child = Optional.ofNullable(childrenById.get(inPhoto));
-            return new Shown(
-                    inPhoto.equals(childId) ? Whose.THE_CHILD : Whose.ANOTHER,
-                    consent(child, PhotoUse.OWN_JOURNAL),
-                    consent(child, PhotoUse.OTHERS_JOURNALS));
-        }
-
-        private static Consent consent(Optional<ChildView> child, PhotoUse use) {
-            return child.filter(found -> found.allows(use)).isPresent() ? Consent.GIVEN : Consent.NOT_GIVEN;
-        }
     }
 }

@@ -1,16 +1,21 @@
 package app.carder.web.journal;
 
+import app.carder.core.composition.Layout;
 import app.carder.core.framework.Framework;
+import app.carder.core.journal.Part;
+import app.carder.core.journal.Purpose;
 import app.carder.web.children.PegMark;
+import app.carder.web.media.PhotoView;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * A journal as the family reads it: no other child's name, no photo without consent. The same sheet goes to the preview,
- * the carer's page and the PDF.
+ * the carer's page and every file.
  *
  * @param id of the journal
  * @param childId whose
@@ -19,9 +24,9 @@ import java.util.UUID;
  * @param settingName the nursery
  * @param startsOn first day
  * @param endsOn last day
+ * @param purpose what for
  * @param greeting opening words
- * @param entries in the order of the practitioner
- * @param atHome something to try at home
+ * @param sections in order, those without anything left out
  * @param framework by which the card edge is drawn
  * @param approved whether the room lead has approved it
  * @param heldBack how many texts are held back since it was approved, because a word in them is now also a child's name
@@ -34,16 +39,52 @@ public record JournalSheet(
         String settingName,
         LocalDate startsOn,
         LocalDate endsOn,
+        Purpose purpose,
         String greeting,
-        List<Entry> entries,
-        String atHome,
+        List<Section> sections,
         Framework framework,
         boolean approved,
         int heldBack) {
 
     /** Keeps its own copy. */
     public JournalSheet {
-        entries = List.copyOf(entries);
+        sections = List.copyOf(sections);
+    }
+
+    /**
+     * One part.
+     *
+     * @param part which
+     * @param pieces in order
+     */
+    public record Section(Part part, List<Piece> pieces) {
+
+        /** Keeps its own copy. */
+        public Section {
+            pieces = List.copyOf(pieces);
+        }
+    }
+
+    /**
+     * What is told as one thing.
+     *
+     * @param id its own
+     * @param entries the record; of a pair both, the earlier first; none of words or of a drawing
+     * @param words where it is words alone
+     * @param counted where it is the drawing of how often each area was seen
+     * @param wished the layout that somebody chose
+     */
+    public record Piece(
+            String id, List<Entry> entries, String words, Optional<Counted> counted, Optional<Layout> wished) {
+
+        /** Keeps its own copy. */
+        public Piece {
+            entries = List.copyOf(entries);
+        }
+
+        static Piece words(Part part, String words) {
+            return new Piece(part.name(), List.of(), words, Optional.empty(), Optional.empty());
+        }
     }
 
     /**
@@ -51,7 +92,7 @@ public record JournalSheet(
      *
      * @param on the day
      * @param words for the family
-     * @param photoId of the photo, where it may be shown
+     * @param photos that may be shown
      * @param areas codes of the areas it touches
      * @param framework of the day, by which its card edge is drawn
      * @param areaNames the same for people
@@ -59,19 +100,86 @@ public record JournalSheet(
     public record Entry(
             LocalDate on,
             String words,
-            Optional<UUID> photoId,
+            List<Photo> photos,
             Set<String> areas,
             Framework framework,
-            List<String> areaNames) {}
+            List<String> areaNames) {
+
+        /** Keeps its own copies. */
+        public Entry {
+            photos = List.copyOf(photos);
+            areaNames = List.copyOf(areaNames);
+        }
+    }
+
+    /**
+     * One photo.
+     *
+     * @param id of it
+     * @param widthPercent how much of the width of its frame it may take, in hundredths, so that it is no higher than the frame
+     */
+    public record Photo(UUID id, int widthPercent) {
+
+        /** In a frame three high to four wide. */
+        static Photo of(PhotoView photo) {
+            return new Photo(photo.id(), Math.min(100, 75 * photo.width() / photo.height()));
+        }
+    }
+
+    /**
+     * How often each area was seen in each stretch of the period.
+     *
+     * @param stretches first days, one for each
+     * @param rows by area
+     */
+    public record Counted(List<LocalDate> stretches, List<Row> rows) {
+
+        /** Keeps its own copies. */
+        public Counted {
+            stretches = List.copyOf(stretches);
+            rows = List.copyOf(rows);
+        }
+
+        /**
+         * One area.
+         *
+         * @param area for people
+         * @param dots one for each stretch
+         */
+        public record Row(String area, List<Dot> dots) {}
+
+        /**
+         * One count.
+         *
+         * @param records how many
+         * @param radius of its dot, whose area stands for the count; 0 to 9
+         */
+        public record Dot(int records, double radius) {}
+    }
+
+    /** What it is called. */
+    public String title() {
+        return purpose.title(childName);
+    }
+
+    /** All entries, in order. */
+    public List<Entry> entries() {
+        return pieces().flatMap(piece -> piece.entries().stream()).toList();
+    }
+
+    private Stream<Piece> pieces() {
+        return sections.stream().flatMap(section -> section.pieces().stream());
+    }
 
     /** Whether the family may open a photo. */
     public boolean shows(UUID photoId) {
-        return entries.stream()
-                .anyMatch(entry -> entry.photoId().filter(photoId::equals).isPresent());
+        return entries().stream()
+                .anyMatch(entry ->
+                        entry.photos().stream().anyMatch(photo -> photo.id().equals(photoId)));
     }
 
     /** Whether any entry touches an area. */
     public boolean covers(String areaCode) {
-        return entries.stream().anyMatch(entry -> entry.areas().contains(areaCode));
+        return entries().stream().anyMatch(entry -> entry.areas().contains(areaCode));
     }
 }

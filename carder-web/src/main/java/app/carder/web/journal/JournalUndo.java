@@ -40,9 +40,7 @@ class JournalUndo {
     KeptWording journalWording() {
         return wording(
                 "journal",
-                (viewer, id) -> journal(viewer, id)
-                        .map(journal -> new Said(
-                                "journal", id, Map.of("greeting", journal.greeting(), "at home", journal.atHome()))));
+                (viewer, id) -> journal(viewer, id).map(journal -> new Said("journal", id, journal.wording())));
     }
 
     @Bean

@@ -9,8 +9,8 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A photo of what was observed, of a drawing that goes with a reading, of a card as it was set out or of a thing of the cupboard. Its
- * pictures lie in the photo store under a random name.
+ * A photo of what was observed, of a drawing that goes with a reading, of a card as it was set out, of a thing of the cupboard, or one that
+ * a family sent. Its pictures lie in the photo store under a random name.
  */
 @Entity
 class Photo extends ScopedRecord {
@@ -19,6 +19,7 @@ class Photo extends ScopedRecord {
     private @Nullable UUID readingId;
     private @Nullable UUID cardId;
     private @Nullable UUID materialId;
+    private @Nullable UUID homeAnswerId;
     private @Nullable LocalDate onDay;
     private @Nullable String addedBy;
     private int width;
@@ -69,12 +70,29 @@ class Photo extends ScopedRecord {
         return photo;
     }
 
+    static Photo ofHomeAnswer(File file, UUID answerId) {
+        Photo photo = file.photo();
+        photo.homeAnswerId = answerId;
+        return photo;
+    }
+
+    /** What a family sent is evidence in the child's record from now on. */
+    void moveTo(UUID observation) {
+        homeAnswerId = null;
+        observationId = observation;
+    }
+
+    /** Whether a family sent it, and nobody took it into the record: it is seen with what came with it, and nowhere else. */
+    boolean isFromHome() {
+        return homeAnswerId != null;
+    }
+
     String storedAs() {
         return storedAs;
     }
 
     PhotoView view() {
-        UUID subject = observationId == null ? readingId : observationId;
+        UUID subject = observationId != null ? observationId : readingId != null ? readingId : homeAnswerId;
         if (subject == null) {
             throw new IllegalStateException("Impossible state: a photo of nothing that was seen.");
         }

@@ -32,6 +32,6 @@ class PhotoController {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.noStore())
-                .body(photos.picture(viewer.settingId(), photoId, size.equals("large") ? Size.LARGE : Size.SMALL));
+                .body(photos.ofTheSetting(viewer.settingId(), photoId, size.equals("large") ? Size.LARGE : Size.SMALL));
     }
 }

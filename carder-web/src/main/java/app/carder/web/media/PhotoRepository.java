@@ -20,6 +20,8 @@ interface PhotoRepository extends Repository<Photo, UUID> {
 
     void delete(Photo photo);
 
+    List<Photo> findBySettingIdAndHomeAnswerIdIn(SettingId settingId, Collection<UUID> answerIds);
+
     List<Photo> findBySettingIdAndReadingIdIn(SettingId settingId, Collection<UUID> readingIds);
 
     List<Photo> findBySettingIdAndObservationIdIn(SettingId settingId, Collection<UUID> observationIds);

@@ -134,6 +134,27 @@ public class PhotoService {
                 photos.findByIdAndSettingIdAndCardId(photoId, settingId, cardId).orElseThrow(NotFound::new));
     }
 
+    /** Keeps a photo that a family sent. */
+    @Transactional
+    public void saveHomeAnswer(SettingId settingId, UUID answerId, Cleaned cleaned) {
+        photos.save(Photo.ofHomeAnswer(file(Ids.next(), settingId, cleaned), answerId));
+    }
+
+    /** The photos that families sent. */
+    @Transactional(readOnly = true)
+    public List<PhotoView> ofHomeAnswers(SettingId settingId, Collection<UUID> answerIds) {
+        return photos.findBySettingIdAndHomeAnswerIdIn(settingId, answerIds).stream()
+                .map(Photo::view)
+                .toList();
+    }
+
+    /** Photos that a family sent go on with what they became in the child's record. */
+    @Transactional
+    public void moveToObservation(SettingId settingId, UUID answerId, UUID observationId) {
+        photos.findBySettingIdAndHomeAnswerIdIn(settingId, List.of(answerId))
+                .forEach(photo -> photo.moveTo(observationId));
+    }
+
     /** Keeps a photo of a thing of the cupboard. */
     @Transactional
     public UUID saveThing(SettingId settingId, UUID materialId, Cleaned cleaned) {
@@ -209,6 +230,21 @@ public class PhotoService {
     public byte[] picture(SettingId settingId, UUID photoId, Size size) {
         Photo photo = photos.findByIdAndSettingId(photoId, settingId).orElseThrow(NotFound::new);
         return store.get(fileName(photo.storedAs(), size));
+    }
+
+    /**
+     * The same by its own address, where a photo that a family sent is not found.
+     *
+     * @throws NotFound if the setting has no such photo
+     */
+    @Transactional(readOnly = true)
+    public byte[] ofTheSetting(SettingId settingId, UUID photoId, Size size) {
+        if (photos.findByIdAndSettingId(photoId, settingId)
+                .filter(photo -> !photo.isFromHome())
+                .isEmpty()) {
+            throw new NotFound();
+        }
+        return picture(settingId, photoId, size);
     }
 
     /** Takes the files of a photo away for good: of one that no row names any more. */

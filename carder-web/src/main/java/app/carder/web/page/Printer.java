@@ -3,6 +3,7 @@ package app.carder.web.page;
 import app.carder.core.said.Catalogue;
 import app.carder.exchange.pdf.AccessiblePdf;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.context.ApplicationContext;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -48,11 +49,25 @@ public class Printer {
      * @throws Busy if too much is being printed or worked out already
      */
     public byte[] print(String template, Map<String, Object> model, Map<String, byte[]> pictures) {
+        String page = AccessiblePdf.printable(words(template, model));
+        return places.with(() -> AccessiblePdf.of(page, pictures));
+    }
+
+    /** What a template says, for a file that is not printed. */
+    public String words(String template, Map<String, Object> model) {
+        return templates.process(template, context(model));
+    }
+
+    /** What a fragment of a template says. */
+    public String words(String template, String fragment, Map<String, Object> model) {
+        return templates.process(template, Set.of(fragment), context(model));
+    }
+
+    private Context context(Map<String, Object> model) {
         Context context = new Context(Catalogue.spoken().locale(), model);
         context.setVariable(
                 ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
                 new ThymeleafEvaluationContext(beans, null));
-        String page = AccessiblePdf.printable(templates.process(template, context));
-        return places.with(() -> AccessiblePdf.of(page, pictures));
+        return context;
     }
 }

@@ -3,10 +3,14 @@ package app.carder.web.page;
 import app.carder.core.said.Catalogue;
 import java.io.IOException;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.MessageSource;
@@ -24,10 +28,14 @@ import org.springframework.stereotype.Component;
 public final class Words implements MessageSource {
 
     private static final String FILES = "classpath*:messages/*_*.properties";
+    /** Who has words for the frame of the pages has them for everybody; the others are for what families read. */
+    private static final String FOR_EVERYBODY = "frame_";
+
     private static final String NOBODYS = "XA";
     private static final Object[] NOTHING = {};
 
     private final Map<String, Catalogue> others = new HashMap<>();
+    private final Set<String> forEverybody = new HashSet<>();
     private final Optional<Catalogue> pseudo;
 
     /**
@@ -39,6 +47,9 @@ public final class Words implements MessageSource {
         for (Resource file : new PathMatchingResourcePatternResolver().getResources(FILES)) {
             String name = Objects.requireNonNull(file.getFilename());
             String language = name.substring(name.lastIndexOf('_') + 1, name.lastIndexOf('.'));
+            if (name.startsWith(FOR_EVERYBODY)) {
+                forEverybody.add(language);
+            }
             others.computeIfAbsent(language, one -> Catalogue.of(Locale.forLanguageTag(one)));
         }
         this.pseudo = pseudo ? Optional.of(Catalogue.ENGLISH.pseudo()) : Optional.empty();
@@ -47,6 +58,19 @@ public final class Words implements MessageSource {
     /** All words in a language; English where it has none. */
     public Catalogue in(@Nullable Locale locale) {
         return locale == null ? Catalogue.ENGLISH : known(locale).orElse(Catalogue.ENGLISH);
+    }
+
+    /** The languages that there are for what families read, in the order of their codes; those for everybody among them. */
+    public List<String> atHome() {
+        return Stream.concat(Stream.of(Locale.ENGLISH.getLanguage()), others.keySet().stream())
+                .sorted()
+                .toList();
+    }
+
+    /** Whether every page has words in a language, those for staff too. */
+    public boolean isForEverybody(Catalogue catalogue) {
+        String language = catalogue.locale().getLanguage();
+        return language.equals(Locale.ENGLISH.getLanguage()) || forEverybody.contains(language);
     }
 
     /** All words in a language; absent where nobody wrote them. */

@@ -53,6 +53,10 @@ public class ArchiveIntake {
         TABLES.put("journal_entry", Map.of("journal_id", "journal", "observation_id", "observation"));
         TABLES.put("reply", Map.of("journal_id", "journal"));
         TABLES.put("read_together", Map.of("journal_id", "journal", "carer_id", "carer"));
+        TABLES.put("home_card", Map.of("carer_id", "carer"));
+        TABLES.put(
+                "home_answer",
+                Map.of("home_card_id", "home_card", "carer_id", "carer", "observation_id", "observation"));
         TABLES.put("history_entry", Map.of());
     }
 
@@ -304,7 +308,8 @@ public class ArchiveIntake {
                         .put("device_id", row.path("id").asString())
                         .put("card_words", card);
             case "journal" -> row.put("version", 0).put("child_id", child.toString());
-            case "reply" -> row.put("child_id", child.toString()).put("seen_by", "");
+            case "reply", "home_answer" -> row.put("child_id", child.toString()).put("seen_by", "");
+            case "home_card" -> row.put("child_id", child.toString());
             case "history_entry" -> row.put("subject_id", child.toString()).put("subject_kind", "child");
             case "carer" -> row.put("child_id", child.toString());
             default -> {

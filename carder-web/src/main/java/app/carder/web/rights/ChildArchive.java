@@ -6,7 +6,8 @@ import app.carder.core.wording.NameGuard;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.children.PhotoUse;
-import app.carder.web.journal.JournalPdf;
+import app.carder.web.journal.JournalFiles;
+import app.carder.web.journal.JournalFormat;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSummary;
 import app.carder.web.media.PhotoService;
@@ -65,6 +66,9 @@ public class ChildArchive {
             new ChildTables.Table("reply", "t.child_id = :child"),
             new ChildTables.Table(
                     "read_together", "t.journal_id in (select j.id from journal j where j.child_id = :child)"),
+            new ChildTables.Table("home_card", "t.child_id = :child"),
+            // What is held apart is for the safeguarding lead to hand over, or not.
+            new ChildTables.Table("home_answer", "t.child_id = :child and t.apart_by = ''"),
             new ChildTables.Table("history_entry", "t.subject_id = :child"));
 
     /** What the server needs for itself. */
@@ -109,7 +113,7 @@ public class ChildArchive {
     private final ChildService children;
     private final PhotoService photos;
     private final JournalService journals;
-    private final JournalPdf pdf;
+    private final JournalFiles journalFiles;
     private final SettingService settings;
 
     ChildArchive(
@@ -117,13 +121,13 @@ public class ChildArchive {
             ChildService children,
             PhotoService photos,
             JournalService journals,
-            JournalPdf pdf,
+            JournalFiles journalFiles,
             SettingService settings) {
         this.database = database;
         this.children = children;
         this.photos = photos;
         this.journals = journals;
-        this.pdf = pdf;
+        this.journalFiles = journalFiles;
         this.settings = settings;
     }
 
@@ -178,7 +182,7 @@ public class ChildArchive {
                             zip,
                             sums,
                             "journals/" + journal.startsOn() + "-" + journal.id() + ".pdf",
-                            pdf.of(settingId, journals.sheet(settingId, journal.id())));
+                            journalFiles.of(settingId, journals.sheet(settingId, journal.id()), JournalFormat.PDF));
                 }
             }
             put(

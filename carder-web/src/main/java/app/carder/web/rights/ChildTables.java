@@ -40,8 +40,10 @@ final class ChildTables {
             new Table("journal", "t.id in (:journals)", LEARNING),
             new Table(
                     "photo",
-                    "t.observation_id in (:observations) or t.observation_id in (select o.id from observation o where :child = any(o.in_photo))",
+                    "t.home_answer_id in (select a.id from home_answer a where a.child_id = :child) or t.observation_id in (:observations) or t.observation_id in (select o.id from observation o where :child = any(o.in_photo))",
                     LEARNING),
+            new Table("home_answer", "t.child_id = :child", LEARNING),
+            new Table("home_card", "t.child_id = :child", LEARNING),
             new Table("observation_child", "t.child_id = :child", LEARNING),
             new Table("observation", "t.id in (:observations)", LEARNING),
             new Table("watch_entry", "t.child_id = :child", LEARNING),
@@ -144,6 +146,8 @@ final class ChildTables {
 
     /** Tables of the whole server, or of sign-ins, in which no child is ever named. */
     static final Set<String> NOTHING = Set.of(
+            "journal_parts",
+            "journal_round",
             "backup_run",
             "chain_link",
             "flyway_schema_history",

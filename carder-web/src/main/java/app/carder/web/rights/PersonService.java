@@ -84,6 +84,8 @@ public class PersonService {
         OF_CARER.put(
                 "replies",
                 "select words, sent_at from reply where setting_id = :setting and child_id = :child and (author_id = :person or carer_name = :name) order by sent_at");
+        OF_CARER.put("home_cards", "select title, sent_at from home_card where carer_id = :carer order by sent_at");
+        OF_CARER.put("home_answers", "select words, sent_at from home_answer where carer_id = :carer order by sent_at");
         OF_CARER.put(
                 "opened",
                 "select at, method, route, browser from access_entry where setting_id = :setting and person_id = :person order by at");
@@ -342,12 +344,15 @@ public class PersonService {
                             "delete from message where setting_id = :setting and to_address <> '' and to_address = :address",
                             given));
         }
-        int replaced =
-                database.update("update consent_entry set giver = '-', carer_id = null where carer_id = :carer", given)
-                        + database.update(
-                                "update reply set carer_name = '-' where setting_id = :setting and child_id = :child"
-                                        + " and (author_id = :person or carer_name = :name)",
-                                given);
+        int replaced = database.update(
+                        "update consent_entry set giver = '-', carer_id = null where carer_id = :carer", given)
+                + database.update(
+                        "update home_answer set carer_name = '-', carer_id = null where carer_id = :carer", given)
+                + database.update("update home_card set carer_id = null where carer_id = :carer", given)
+                + database.update(
+                        "update reply set carer_name = '-' where setting_id = :setting and child_id = :child"
+                                + " and (author_id = :person or carer_name = :name)",
+                        given);
         ErasureProofs.Links links = isAlone
                 ? loggedOf(given, "person_id = :person", "account_id = :person")
                 : new ErasureProofs.Links(Numbers.of(List.of()), Numbers.of(List.of()), Numbers.of(List.of()));

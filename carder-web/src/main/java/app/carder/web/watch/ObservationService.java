@@ -119,6 +119,15 @@ public class ObservationService {
         saveEach(viewer, Ids.next(), roomId, byChild, details, Optional.of(from));
     }
 
+    /** What a family wrote, taken in by staff. */
+    @Transactional
+    public void bringInFromHome(
+            Viewer viewer, UUID roomId, Map<UUID, UUID> byChild, String words, Instant writtenAt, String from) {
+        ObservationDetails details = new ObservationDetails(
+                byChild.keySet(), ObservationWords.of(words), Optional.empty(), byChild.keySet(), writtenAt);
+        saveEach(viewer, Ids.next(), roomId, byChild, details, Optional.of(from));
+    }
+
     private Receipt saveEach(
             Viewer author,
             UUID snapshotId,

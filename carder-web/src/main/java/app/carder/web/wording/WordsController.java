@@ -9,6 +9,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The rules of the languages that ship, for the marks beside what is written. */
 @Controller
@@ -16,9 +17,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 class WordsController {
 
     @GetMapping("/words")
-    ResponseEntity<List<LanguageRules>> words() {
+    ResponseEntity<List<LanguageRules>> words(@RequestParam(name = "for", defaultValue = "") String whom) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .body(LanguageRules.SHIPPED.stream().map(LanguageRules::shipped).toList());
+                .body(LanguageRules.SHIPPED.stream()
+                        .map("families".equals(whom) ? LanguageRules::forFamilies : LanguageRules::shipped)
+                        .toList());
     }
 }

@@ -249,7 +249,27 @@ class AccessMatrixTest extends WebTest {
                 "GET /journals/{journalId}",
                 "POST /journals/{journalId}",
                 "GET /journals/{journalId}/preview",
-                "GET /journals/{journalId}/pdf");
+                "GET /journals/{journalId}/pdf",
+                "GET /home-cards",
+                "GET /children/{childId}/home-cards",
+                "POST /children/{childId}/home-cards",
+                "GET /home-cards/{homeCardId}/print",
+                "POST /home-answers/{answerId}/seen",
+                "POST /home-answers/{answerId}/take-in",
+                "POST /home-answers/{answerId}/apart",
+                "GET /home-answers/{answerId}/photos/{homePhotoId}",
+                "GET /rooms/{roomId}/journals",
+                "POST /rooms/{roomId}/journals",
+                "POST /rooms/{roomId}/journals/stop",
+                "POST /rooms/{roomId}/journals/resume",
+                "GET /rooms/{roomId}/journals/reading",
+                "GET /rooms/{roomId}/journals/print",
+                "POST /journals/{journalId}/read",
+                "GET /journals/{journalId}/file",
+                "GET /journals/{journalId}/change",
+                "POST /journals/{journalId}/change",
+                "GET /journals/{journalId}/records",
+                "POST /journals/{journalId}/records");
         allow(
                 LEADS,
                 "GET /rooms",
@@ -290,6 +310,8 @@ class AccessMatrixTest extends WebTest {
                 "POST /rooms/{roomId}/others/{otherId}/remove",
                 "GET /outbox",
                 "POST /outbox/{messageId}/again",
+                "POST /rooms/{roomId}/journals/send",
+                "POST /journals/{journalId}/recall",
                 "POST /journals/{journalId}/letter",
                 "POST /journals/{journalId}/read-together",
                 "GET /devices",
@@ -315,6 +337,8 @@ class AccessMatrixTest extends WebTest {
                 "POST /staff/rooms",
                 "GET /settings",
                 "GET /settings/mail",
+                "GET /settings/journals",
+                "POST /settings/journals",
                 "GET /children/{childId}/erase",
                 "GET /children/{childId}/archive.zip",
                 "POST /children/{childId}/erase",
@@ -364,7 +388,15 @@ class AccessMatrixTest extends WebTest {
                 "GET /family/consents",
                 "POST /family/consents",
                 "GET /family/journals/{journalId}/photos/{photoId}",
-                "GET /family/journals/{journalId}/pdf");
+                "GET /family/journals/{journalId}/pdf",
+                "GET /family/journals/{journalId}/file",
+                "GET /family/not-yet",
+                "GET /family/language",
+                "POST /family/language",
+                "GET /family/home-cards",
+                "GET /family/home-cards/{homeCardId}",
+                "POST /family/home-cards/{homeCardId}",
+                "GET /family/home-cards/{homeCardId}/photos/{homePhotoId}");
         allow(
                 OWN,
                 "GET /",
@@ -612,7 +644,7 @@ class AccessMatrixTest extends WebTest {
                 .param("device", ids.getOrDefault("deviceId", ""))
                 .param("framework", "sme")
                 .param("style", "FREE_FLOW")
-                .param("language", route.endsWith("/look") ? "de" : "english")
+                .param("language", route.endsWith("/look") || route.endsWith("/language") ? "de" : "english")
                 .param("mark", "WHISTLE")
                 .param("what", "nothing")
                 .param("source", "")
@@ -720,6 +752,26 @@ class AccessMatrixTest extends WebTest {
                 hold,
                 anouk);
         ids.put("holdId", hold.toString());
+        UUID homeCard = UUID.randomUUID();
+        database.update(
+                "insert into home_card select ?, setting_id, child_id, id, 'BOX-HOUSE', 'A big box', 'A box', 'Leave it.', 'Going in', 'Who?', '', 'Imelda', now()"
+                        + " from carer where name = 'Anouk''s grandfather'",
+                homeCard);
+        ids.put("homeCardId", homeCard.toString());
+        UUID answer = UUID.randomUUID();
+        database.update(
+                "insert into home_answer select ?, setting_id, id, child_id, carer_id, 'Anouk''s grandfather', 'She moved in.', now(), '', null, '' from home_card where id = ?",
+                answer,
+                homeCard);
+        ids.put("answerId", answer.toString());
+        UUID homePhoto = UUID.randomUUID();
+        database.update(
+                "insert into photo (id, setting_id, home_answer_id, width, height, stored_as, stored_at)"
+                        + " select ?, setting_id, ?, width, height, stored_as, stored_at from photo where id = ?::uuid",
+                homePhoto,
+                answer,
+                ids.get("photoId"));
+        ids.put("homePhotoId", homePhoto.toString());
         ids.put(
                 "replyId",
                 id("select id from reply where child_id = ? order by sent_at limit 1", anouk)

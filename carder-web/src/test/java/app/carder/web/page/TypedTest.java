@@ -101,7 +101,7 @@ class TypedTest {
             messages.load(file);
         }
         Pattern code = Pattern.compile(
-                "\"((?:form|child|card|material|setout|observation|journal|invitation|open|reply|firstrun|account|staff|carer|room|kit|rule|calculator|preparation|ladder|roomplan|session|week|rota|focus|investigation|calendar|sync|adult|other|settings|enrolment|attendance|earlier-notes)\\.[A-Za-z._-]+)\"");
+                "\"((?:form|child|card|material|setout|observation|journal|invitation|open|reply|firstrun|account|staff|carer|room|kit|rule|calculator|preparation|ladder|roomplan|session|week|rota|focus|investigation|calendar|sync|adult|other|settings|enrolment|attendance|earlier-notes|homecard)\\.[A-Za-z._-]+)\"");
         Set<String> named = new TreeSet<>();
         try (var sources = Files.walk(Path.of("src/main/java"))) {
             for (Path source :

@@ -201,7 +201,17 @@ class ArchiveIntakeTest extends WebTest {
 
     @Test
     void whatGoesOutComesInAndGoesOutAgainAsItWas() throws Exception {
+        database.update(
+                "insert into home_card select gen_random_uuid(), setting_id, child_id, id, 'BALL-RAMP', 'Down the ramp', 'A tray', 'Steep.', 'Guessing', 'What?', '', 'Tobias', now()"
+                        + " from carer where child_id = ? limit 1",
+                anouk);
+        database.update(
+                "insert into home_answer select gen_random_uuid(), setting_id, id, child_id, carer_id, 'Her grandfather', 'Nine times.', now(), '', null, '' from home_card where child_id = ?",
+                anouk);
         Map<String, byte[]> before = fromElsewhere(UnaryOperator.identity());
+        database.update("delete from home_answer where child_id = ?", anouk);
+        database.update("delete from home_card where child_id = ?", anouk);
+        assertThat(new String(before.get("child.json"), StandardCharsets.UTF_8)).contains("Nine times.");
 
         Document look = looked(zipped(before, true));
         assertThat(look.text())

@@ -213,7 +213,7 @@ class ErasureTest extends WebTest {
                         "2026-05-01",
                         "endsOn",
                         "2026-05-06",
-                        "size",
+                        "pages",
                         size)
                 .location();
         assertThat(journal).startsWith("/journals/");

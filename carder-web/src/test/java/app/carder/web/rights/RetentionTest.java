@@ -212,7 +212,7 @@ class RetentionTest extends WebTest {
                                 "2026-05-01",
                                 "endsOn",
                                 "2026-05-06",
-                                "size",
+                                "pages",
                                 "3")
                         .page()
                         .select(".faults")

@@ -379,6 +379,18 @@ class UndoTest extends WebTest {
     @Test
     void everyRouteThatRemovesOrReplacesCanBeUndoneOrSaysWhyNot() {
         Map<String, String> not = new TreeMap<>();
+        not.put("/children/{childId}/home-cards", "a card that went home cannot be called back");
+        not.put("/home-answers/{answerId}/seen", "nothing but who has read it first");
+        not.put("/home-answers/{answerId}/take-in", "the observation can be changed and put away");
+        not.put("/home-answers/{answerId}/apart", "asks first: a matter of safeguarding");
+        not.put("/family/language", "chosen again with one press");
+        not.put("/family/home-cards/{homeCardId}", "what a family writes");
+        not.put("/rooms/{roomId}/journals", "drafts, which nobody sees until they are approved");
+        not.put("/rooms/{roomId}/journals/stop", "gone on with by the button beside it");
+        not.put("/rooms/{roomId}/journals/resume", "stopped by the button beside it");
+        not.put("/rooms/{roomId}/journals/send", "asks first: mail cannot be called back");
+        not.put("/journals/{journalId}/recall", "asks first: the links are dead");
+        not.put("/journals/{journalId}/read", "reopened for changes on its desk");
         not.put("/journals/{journalId}/approve", "reopened for changes with the button beside it");
         not.put("/journals/{journalId}/take-back", "approved with the button beside it");
         not.put("/journals/{journalId}/settle", "a decision about a home's reply that the family has read");
@@ -401,6 +413,7 @@ class UndoTest extends WebTest {
         not.put(
                 "/children/{childId}/holds/{holdId}/end",
                 "asks first, and stays in the list; put there again with the form beside it");
+        not.put("/settings/journals", "the form with the numbers is beside it");
         not.put("/settings/sessions", "asks first; the page of the sessions writes them anew");
         not.put("/settings/rooms/{roomId}", "the form is beside it");
         not.put("/outbox/{messageId}/again", "sends a message that reached nobody");
