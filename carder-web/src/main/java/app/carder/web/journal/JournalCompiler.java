@@ -1,7 +1,6 @@
 package app.carder.web.journal;
 
 import app.carder.core.journal.Candidate;
-import app.carder.core.journal.EntrySelection;
 import app.carder.core.journal.OverTime;
 import app.carder.core.journal.Part;
 import app.carder.core.journal.Selection;
@@ -39,9 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Picks what goes into a journal: at first, and anew around what somebody pinned or left out. */
 @Service
 public class JournalCompiler {
-
-    /** Quarters of a page in a page. */
-    private static final int QUARTERS = 4;
 
     /** Before the period, where a "then" may lie, days. */
     private static final int LOOK_BACK = 180;
@@ -115,7 +111,7 @@ public class JournalCompiler {
         if (wanted.contains(Part.BUSY_WITH)) {
             shelf.put(
                     Part.BUSY_WITH,
-                    chosen(selection(request).banning(shelf.used()).choose(material.candidates())));
+                    chosen(request.selection().banning(shelf.used()).choose(material.candidates())));
         }
         if (wanted.contains(Part.OWN_WORDS)) {
             shelf.putQuotes();
@@ -161,7 +157,7 @@ public class JournalCompiler {
         return new Change(
                 again.material.views(again.added()),
                 again.material.views(again.gone()),
-                (again.selection.quarters() + QUARTERS - 1) / QUARTERS,
+                (again.selection.quarters() + JournalRequest.QUARTERS - 1) / JournalRequest.QUARTERS,
                 again.selection.farAtMostPercent());
     }
 
@@ -225,7 +221,7 @@ public class JournalCompiler {
                 journal,
                 material,
                 busy,
-                EntrySelection.over(asked.startsOn(), asked.endsOn(), pages * QUARTERS)
+                asked.selection(pages)
                         .pinning(strings(pinned))
                         .banning(strings(banned))
                         .choose(material.candidates()));
@@ -286,10 +282,6 @@ public class JournalCompiler {
 
     private NameGuard guard(Journal journal) {
         return children.guard(journal.settingId(), children.get(journal.settingId(), journal.childId()));
-    }
-
-    private static EntrySelection selection(JournalRequest request) {
-        return EntrySelection.over(request.startsOn(), request.endsOn(), request.pages() * QUARTERS);
     }
 
     /** The chosen observations, in the order of time. */

@@ -2,7 +2,6 @@ package app.carder.web.journal;
 
 import app.carder.core.composition.Element;
 import app.carder.core.composition.Layout;
-import app.carder.core.journal.EntrySelection;
 import app.carder.core.journal.Part;
 import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
@@ -146,10 +145,9 @@ public class JournalService {
                 .filter(entry -> entry.part() == Part.BUSY_WITH && !entry.isLeftOut())
                 .map(entry -> Required.from(seen, entry.observationId()))
                 .toList();
-        JournalRequest asked = journal.request();
         return records.reasons(
                 records.found(journal.settingId(), busy, consents),
-                EntrySelection.over(asked.startsOn(), asked.endsOn(), Math.max(1, asked.pages() * 4)),
+                journal.request().selection(),
                 sheets.framework(journal, child));
     }
 
