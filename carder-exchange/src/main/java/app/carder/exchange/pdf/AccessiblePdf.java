@@ -1,7 +1,6 @@
 package app.carder.exchange.pdf;
 
 import app.carder.core.said.Refused;
-import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.extend.FSStream;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -21,6 +20,9 @@ import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -31,6 +33,7 @@ public final class AccessiblePdf {
 
     private static final String SCHEME = "carder";
     private static final String[] FORBIDDEN_SCHEMES = {"file", "http", "https", "ftp", "jar"};
+    private static final Pattern FONT_FAMILY = Pattern.compile("(font-family:[^;}\"<]+)");
     private static final int VARIATION_SELECTOR = 0xFE0F;
     private static final int JOINER = 0x200D;
 
@@ -59,14 +62,14 @@ public final class AccessiblePdf {
         builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
-        builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
+        builder.useUnicodeBidiReorderer(new JoinedLetters());
         builder.defaultTextDirection(PdfRendererBuilder.TextDirection.LTR);
         builder.useProtocolsStreamImplementation(uri -> new Handed(null), FORBIDDEN_SCHEMES);
         builder.useProtocolsStreamImplementation(uri -> new Handed(pictures.get(nameOf(uri))), SCHEME);
         for (ShippedFont font : ShippedFont.values()) {
             builder.useFont(font::open, font.family(), font.weight(), font.style(), true);
         }
-        builder.withHtmlContent(xhtml, SCHEME + ":page");
+        builder.withHtmlContent(inEveryScript(xhtml), SCHEME + ":page");
         builder.toStream(out);
         try {
             builder.run();
@@ -74,6 +77,17 @@ public final class AccessiblePdf {
             throw new UncheckedIOException("The page cannot be laid out as PDF.", broken);
         }
         return out.toByteArray();
+    }
+
+    /** Whatever font a style names, those for other scripts stand behind it: the renderer looks in no other, and would print a number sign. */
+    static String inEveryScript(String xhtml) {
+        return FONT_FAMILY
+                .matcher(xhtml)
+                .replaceAll(found -> Matcher.quoteReplacement(found.group(1)
+                        + ShippedFont.forOtherScripts()
+                                .filter(family -> !found.group(1).contains(family))
+                                .map(family -> ", '" + family + "'")
+                                .collect(Collectors.joining())));
     }
 
     /**

@@ -8,6 +8,7 @@ import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
@@ -22,7 +23,8 @@ enum ShippedFont {
     ATKINSON_BOLD("Atkinson", 700, FontStyle.NORMAL, "AtkinsonHyperlegibleNext_700Bold.ttf"),
     ANDIKA("Andika", 400, FontStyle.NORMAL, "Andika_400Regular.ttf"),
     NOTO_SANS("Noto Sans", 400, FontStyle.NORMAL, "NotoSans_400Regular.ttf"),
-    NOTO_SANS_ARABIC("Noto Sans Arabic", 400, FontStyle.NORMAL, "NotoSansArabic_400Regular.ttf"),
+    NOTO_NASKH_ARABIC("Noto Naskh Arabic", 400, FontStyle.NORMAL, "NotoNaskhArabic_400Regular.ttf"),
+    NOTO_NASKH_ARABIC_BOLD("Noto Naskh Arabic", 700, FontStyle.NORMAL, "NotoNaskhArabic_700Bold.ttf"),
     NOTO_SANS_HEBREW("Noto Sans Hebrew", 400, FontStyle.NORMAL, "NotoSansHebrew_400Regular.ttf"),
     NOTO_EMOJI("Noto Emoji", 400, FontStyle.NORMAL, "NotoEmoji_400Regular.ttf");
 
@@ -30,6 +32,7 @@ enum ShippedFont {
     private static final int DIRECTORY_STARTS = 12;
 
     private static final int DIRECTORY_ENTRY = 16;
+    private static final String NOTO = "Noto";
 
     private final String family;
     private final int weight;
@@ -49,6 +52,14 @@ enum ShippedFont {
         } catch (IOException broken) {
             throw new UncheckedIOException("Impossible state: font " + file + " cannot be read.", broken);
         }
+    }
+
+    /** The families that have letters which the others lack. */
+    static Stream<String> forOtherScripts() {
+        return Stream.of(values())
+                .map(ShippedFont::family)
+                .filter(family -> family.startsWith(NOTO))
+                .distinct();
     }
 
     String family() {

@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.text.Normalizer;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -33,8 +34,8 @@ class AccessiblePdfTest {
     private static final String PAGE = """
             <html xmlns="http://www.w3.org/1999/xhtml" lang="en"><head><title>A page</title>
 <meta name="description" content="A page to test with"/><style>
-            body { font-family: Literata, 'Noto Sans', 'Noto Sans Arabic', 'Noto Sans Hebrew', 'Noto Emoji'; }
-            </style></head><body><h1>Parcels</h1><p>%s</p><div><img src="%s" alt="A parcel"/></div></body></html>
+            body { font-family: Literata; } .said { font-family: Atkinson; }
+            </style></head><body><h1>Parcels</h1><p class="said">%s</p><div><img src="%s" alt="A parcel"/></div></body></html>
             """;
 
     @BeforeAll
@@ -60,6 +61,35 @@ class AccessiblePdfTest {
         for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFUA_1, PDFAFlavour.PDFA_2_A)) {
             assertCompliant(pdf, flavour);
         }
+    }
+
+    /** Arabic letters are drawn as their joined forms, which mean the same letters (Unicode NFKC), and are its letters again when read out. */
+    @ParameterizedTest(name = "{0}")
+    @ValueSource(
+            strings = {
+                "Żółw i gęś",
+                "ґанок, їжак, щоденник",
+                "دفتر تعلّم: صبّت الأرز",
+                "ٹوپی، ڈھول، گڑھا، پھلی، چمچ، ے ہیں",
+                "שפכה את האורז"
+            })
+    void everyLetterCanBeReadOutAgainWhateverFontAStyleNames(String words) throws IOException {
+        byte[] pdf = AccessiblePdf.of(PAGE.formatted(words, "carder:parcel"), Map.of("parcel", png()));
+
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).doesNotContain("#");
+            assertThat(letters(text.replace("Parcels", ""))).isEqualTo(letters(words));
+        }
+    }
+
+    private static String letters(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFKC)
+                .codePoints()
+                .filter(Character::isLetter)
+                .sorted()
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
     }
 
     private static void assertCompliant(byte[] pdf, PDFAFlavour flavour) throws Exception {
