@@ -21,4 +21,5 @@ if (document.querySelector("[data-sessions]")) import("./session-bands.mjs");
 if (document.querySelector("[data-set-up]")) import("./set-up.mjs");
 if (document.querySelector(".tool")) import("./pull.mjs");
 if (document.querySelector("[data-pegs]")) import("./pegs.mjs");
+if (document.querySelector("[data-entry]")) import("./entries.mjs");
 if (document.querySelector("[data-reading]")) import("./reading.mjs");

@@ -23,6 +23,7 @@ class WeightTest {
 
     private static final int FIRST = 250_000;
     private static final int LATER = 60_000;
+    private static final int AT_HOME = 120_000;
 
     /** Everything that moved without being asked to, whoever pressed what before it. */
     private static final String WATCH_SHIFTS = """
@@ -66,6 +67,23 @@ class WeightTest {
             }
         }
         assertThat(tooHeavy).isEmpty();
+    }
+
+    /** A family's page, on an old phone: everything that it needs, and in Arabic with the letters for it. */
+    @Test
+    void aFamilysFirstPageIsLightAndInstallableInEveryScript() {
+        page.navigate("/sign-in");
+        laptop.signIn("anouk.grandfather");
+        for (String language : List.of("en", "ar", "uk")) {
+            page.navigate("/family/language");
+            page.locator("button[value=" + language + "]").click();
+            page.waitForURL("**/family");
+            weight();
+            laptop.context.newCDPSession(page).send("Network.clearBrowserCache");
+            page.navigate("/family");
+            assertThat(weight()).as(language).isBetween(1_000, AT_HOME);
+            assertThat(page.locator("link[rel=manifest]")).hasCount(1);
+        }
     }
 
     @Test

@@ -21,6 +21,7 @@ public record Element(String id, Kind kind, List<String> words, int pictures, Op
         ENTRY,
         PAIR,
         CHART,
+        PICTURES,
         QUOTE,
         BOX
     }
@@ -65,6 +66,11 @@ public record Element(String id, Kind kind, List<String> words, int pictures, Op
         return new Element(id, Kind.CHART, List.of(words), 0, Optional.empty());
     }
 
+    /** A row of pictures without words. */
+    public static Element pictures(String id, int pictures) {
+        return new Element(id, Kind.PICTURES, List.of(""), pictures, Optional.empty());
+    }
+
     /** What the child said. */
     public static Element quote(String id, String words) {
         return new Element(id, Kind.QUOTE, List.of(words), 0, Optional.empty());
@@ -87,6 +93,7 @@ public record Element(String id, Kind kind, List<String> words, int pictures, Op
             case HEADING -> List.of(Layout.HEADING);
             case PAIR -> List.of(Layout.PAIR);
             case CHART -> List.of(Layout.CHART);
+            case PICTURES -> List.of(Layout.STRIP);
             case QUOTE -> List.of(Layout.QUOTE);
             case BOX -> List.of(Layout.BOX);
             case ENTRY ->

@@ -22,6 +22,9 @@ record Shape(Layout layout, boolean half, int height, double cost) {
     /** Another line of areas, where these stand in half of the width. */
     private static final double MORE_AREAS = 1.2;
 
+    /** A drawing of figures is about half as high as it is wide. */
+    private static final double CHART = 0.5;
+
     private static final int MOST_IN_A_STRIP = 4;
     private static final double SECOND_BEST = 0.12;
     private static final double NOT_BY_ITSELF = 5;
@@ -30,6 +33,9 @@ record Shape(Layout layout, boolean half, int height, double cost) {
 
     /** Lines of the text that the name, the period and the edge of the cover take; they reach into the margin at the top. */
     private static final double COVER_LINES = 6.8;
+
+    /** How high the drawing on the cover is, of its width, beyond a line of the text. */
+    private static final double BAND = 0.09;
 
     /** Letters of the words on the cover, against those of the text. */
     private static final double GREETING = 1.2;
@@ -90,7 +96,8 @@ record Shape(Layout layout, boolean half, int height, double cost) {
         TextWidth words = texts.get(0);
         double width = sheet.width() - EDGES;
         return switch (layout) {
-            case COVER -> COVER_LINES * sheet.line() + sheet.height(words, width, sheet.size() * GREETING);
+            case COVER ->
+                COVER_LINES * sheet.line() + width * BAND + sheet.height(words, width, sheet.size() * GREETING);
             case HEADING -> sheet.height(words, width, sheet.size() * QUOTED) + EDGES;
             case PHOTO_LED -> {
                 double picture = width * 0.48;
@@ -101,13 +108,7 @@ record Shape(Layout layout, boolean half, int height, double cost) {
                 double beside = element.pictures() == 0 ? 0 : sheet.gap();
                 yield head(sheet) + Math.max(picture * PICTURE, sheet.height(words, width - picture - beside));
             }
-            case STRIP -> {
-                int pictures = Math.min(MOST_IN_A_STRIP, element.pictures());
-                yield head(sheet)
-                        + (width - (pictures - 1) * EDGES / 2) / pictures * PICTURE
-                        + EDGES
-                        + sheet.height(words, width);
-            }
+            case STRIP -> head(sheet) + row(element.pictures(), width) + sheet.height(words, width);
             case FULL_PAGE -> {
                 double under = head(sheet) + EDGES + sheet.height(words, width);
                 yield Math.max(Math.floor(room(sheet)), width * PICTURE + under);
@@ -118,10 +119,16 @@ record Shape(Layout layout, boolean half, int height, double cost) {
                         + Math.max(
                                 sheet.height(words, sheet.half() - EDGES),
                                 sheet.height(texts.get(1), sheet.half() - EDGES));
-            case CHART -> head(sheet) + width * 0.42 + sheet.height(words, width);
+            case CHART -> head(sheet) + width * CHART + sheet.height(words, width);
             case QUOTE -> EDGES + sheet.line() + sheet.height(words, width - 2 * EDGES, sheet.size() * QUOTED);
             case BOX -> 2 * EDGES + sheet.height(words, width - 2 * EDGES);
         };
+    }
+
+    /** Pictures side by side, with the space under them; one alone is no larger than one of two. */
+    private static double row(int all, double width) {
+        int pictures = Math.max(2, Math.min(MOST_IN_A_STRIP, all));
+        return (width - (pictures - 1) * EDGES / 2) / pictures * PICTURE + EDGES;
     }
 
     private static double half(TextWidth words, Layout layout, Sheet sheet) {

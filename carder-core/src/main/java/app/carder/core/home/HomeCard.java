@@ -4,8 +4,11 @@ import app.carder.core.material.Allergen;
 import app.carder.core.table.ShippedTable;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 
@@ -36,6 +39,8 @@ public record HomeCard(
         Set<Allergen> allergens) {
 
     private static final String OF_ALLERGEN = "ALLERGEN:";
+    private static final String ENGLISH = "en";
+    private static final Map<String, Map<String, CSVRecord>> OTHERS = new ConcurrentHashMap<>();
     private static final List<HomeCard> SHIPPED = ShippedTable.rows(HomeCard.class, "home-cards.csv").stream()
             .map(HomeCard::of)
             .toList();
@@ -54,6 +59,33 @@ public record HomeCard(
     /** One of them. */
     public static Optional<HomeCard> shipped(String code) {
         return SHIPPED.stream().filter(card -> card.code().equals(code)).findFirst();
+    }
+
+    /** The same card in a language, where somebody wrote it there. */
+    public Optional<HomeCard> in(String language) {
+        return language.equals(ENGLISH)
+                ? Optional.of(this)
+                : Optional.ofNullable(OTHERS.computeIfAbsent(language, HomeCard::others)
+                                .get(code))
+                        .map(words -> new HomeCard(
+                                code,
+                                fromMonths,
+                                untilMonths,
+                                words.get("title"),
+                                words.get("with"),
+                                words.get("try"),
+                                words.get("see"),
+                                words.get("talk"),
+                                needs,
+                                allergens));
+    }
+
+    private static Map<String, CSVRecord> others(String language) {
+        String file = "home-cards_%s.csv".formatted(language);
+        return HomeCard.class.getResource(file) == null
+                ? Map.of()
+                : ShippedTable.rows(HomeCard.class, file).stream()
+                        .collect(Collectors.toMap(row -> row.get("code"), Function.identity()));
     }
 
     /** Whether it is made for a child of this age, in months. */

@@ -88,11 +88,15 @@ public final class ReadingChart {
         }
         sheet.label(LEFT, TOP - 3, LETTER, unit);
         int every = Math.max(1, (int) Math.ceil(days.size() / (double) MOST_TICKS));
+        double free = 0;
         for (int at = 0; at < days.size(); at++) {
             double x = x(ChronoUnit.DAYS.between(begun, days.get(at)), span);
             sheet.line(x, HEIGHT - BOTTOM, x, HEIGHT - BOTTOM + 1.5, Style.OUTLINE);
-            if (at % every == 0) {
-                sheet.label(x, HEIGHT - BOTTOM + 7.5, LETTER, Dates.shortDay(days.get(at)));
+            String day = Dates.shortDay(days.get(at));
+            double half = Sketch.breadth(day, LETTER) / 2;
+            if (at % every == 0 && x - half >= free) {
+                sheet.label(x, HEIGHT - BOTTOM + 7.5, LETTER, day);
+                free = x + half + LETTER / 2;
             }
         }
         Reading last = null;

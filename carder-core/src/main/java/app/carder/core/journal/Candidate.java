@@ -1,6 +1,7 @@
 package app.carder.core.journal;
 
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
 
@@ -25,6 +26,14 @@ public record Candidate(String id, LocalDate on, Map<Facet, Set<String>> shows, 
                     "An entry must take a quarter of a page or more, got %d.".formatted(quarters));
         }
         shows = Map.copyOf(shows);
+    }
+
+    /** The same, showing other values of a facet. */
+    public Candidate with(Facet facet, Set<String> values) {
+        Map<Facet, Set<String>> other = new EnumMap<>(Facet.class);
+        other.putAll(shows);
+        other.put(facet, values);
+        return new Candidate(id, on, other, quarters);
     }
 
     /** The values of a facet that it shows. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * How often each area was seen in each stretch of a period. It counts records, which is not how much a child played: what nobody wrote down
@@ -65,6 +66,20 @@ public record OverTime(List<Row> rows) {
         counts.forEach((area, count) ->
                 rows.add(new Row(area, Arrays.stream(count).boxed().toList())));
         return new OverTime(rows);
+    }
+
+    /** The first days of its stretches, where it counts from one day to another; none where it counts nothing. */
+    public List<LocalDate> starts(LocalDate startsOn, LocalDate endsOn) {
+        int stretches = rows.isEmpty() ? 0 : rows.get(0).records().size();
+        long days = ChronoUnit.DAYS.between(startsOn, endsOn) + 1;
+        return IntStream.range(0, stretches)
+                .mapToObj(stretch -> startsOn.plusDays((stretch * days + stretches - 1) / stretches))
+                .toList();
+    }
+
+    /** How wide a dot is whose area stands for a count, where that of the highest count is 1 wide; 0 to 1. */
+    public double breadth(int count) {
+        return most() == 0 ? 0 : Math.sqrt(count / (double) most());
     }
 
     /** The highest count, 0 for none. */

@@ -14,6 +14,8 @@ public enum Part {
     THEN_AND_NOW(Holds.RECORDS),
     /** What it said. */
     OWN_WORDS(Holds.RECORDS),
+    /** What was measured, over the days of a project, and its pictures. */
+    MEASURED(Holds.A_DRAWING),
     /** How often each area was seen, over the period. */
     OVER_TIME(Holds.A_DRAWING),
     /** What adults are concerned about, after it was talked over with the family. */
@@ -65,6 +67,11 @@ public enum Part {
     /** Whether its records are picked anew when the journal gets longer or shorter. */
     public boolean isPicked() {
         return this == BUSY_WITH;
+    }
+
+    /** Whether its records stand side by side in pairs. */
+    public boolean isOfPairs() {
+        return this == THEN_AND_NOW;
     }
 
     /** Whether it is written as one text. */

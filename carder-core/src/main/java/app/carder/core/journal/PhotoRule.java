@@ -32,6 +32,11 @@ public final class PhotoRule {
         NOT_GIVEN
     }
 
+    /** Whether a photo may hang where everybody sees it: every child in it has to be allowed that. Common practice. */
+    public static boolean allowsDisplay(Collection<Consent> ofEach) {
+        return ofEach.stream().allMatch(Consent.GIVEN::equals);
+    }
+
     /** Whether the family may see it. */
     public static boolean allows(Collection<Shown> children) {
         return children.stream()

@@ -4,6 +4,7 @@ import static app.carder.core.journal.Part.AT_HOME;
 import static app.carder.core.journal.Part.BUSY_WITH;
 import static app.carder.core.journal.Part.FROM_HOME;
 import static app.carder.core.journal.Part.GREETING;
+import static app.carder.core.journal.Part.MEASURED;
 import static app.carder.core.journal.Part.NEXT_STEPS;
 import static app.carder.core.journal.Part.OVER_TIME;
 import static app.carder.core.journal.Part.OWN_WORDS;
@@ -12,6 +13,7 @@ import static app.carder.core.journal.Part.TALKED_OVER;
 import static app.carder.core.journal.Part.THEN_AND_NOW;
 
 import app.carder.core.said.Said;
+import java.util.Arrays;
 import java.util.List;
 
 /** What a learning journal is for. Parts, lengths and periods are our own proposals; a setting changes the parts. */
@@ -21,7 +23,7 @@ public enum Purpose {
     /** This week at play. */
     WEEK(2, 7, 0, List.of(GREETING, BUSY_WITH, OWN_WORDS, AT_HOME)),
     /** One project over time. */
-    PROJECT(3, 56, 1, List.of(GREETING, BUSY_WITH, THEN_AND_NOW, OWN_WORDS, NEXT_STEPS, AT_HOME)),
+    PROJECT(3, 56, 1, List.of(GREETING, MEASURED, BUSY_WITH, THEN_AND_NOW, OWN_WORDS, NEXT_STEPS, AT_HOME)),
     /** One skill growing. */
     SKILL(2, 168, 4, List.of(GREETING, THEN_AND_NOW, BUSY_WITH, NEXT_STEPS, AT_HOME)),
     /** Leaving for school. */
@@ -29,7 +31,9 @@ public enum Purpose {
             8,
             365,
             4,
-            List.of(GREETING, STRENGTHS, THEN_AND_NOW, BUSY_WITH, OWN_WORDS, OVER_TIME, TALKED_OVER, FROM_HOME));
+            List.of(GREETING, STRENGTHS, THEN_AND_NOW, BUSY_WITH, OWN_WORDS, OVER_TIME, TALKED_OVER, FROM_HOME)),
+    /** What hangs in a room: of all its children, and of none by name. */
+    DISPLAY(3, 14, 0, List.of(BUSY_WITH));
 
     private final int pages;
     private final int days;
@@ -61,6 +65,11 @@ public enum Purpose {
     /** What such a journal of a child is called. */
     public String title(String child) {
         return Said.say("journal-purpose-title." + name(), child);
+    }
+
+    /** Those that are about one child; a room's display is not. */
+    public static List<Purpose> ofAChild() {
+        return Arrays.stream(values()).filter(one -> one != DISPLAY).toList();
     }
 
     /** Whether it is about one thing, which has to be chosen for each child. */

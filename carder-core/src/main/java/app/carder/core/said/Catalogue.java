@@ -44,6 +44,7 @@ public final class Catalogue {
             "finding",
             "gap",
             "gate",
+            "home-safety",
             "level",
             "pet",
             "photo-use",

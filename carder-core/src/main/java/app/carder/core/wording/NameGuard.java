@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntFunction;
 
 /**
  * Keeps other children's names out of what one family reads. The child's own names never count. It errs on the side of finding a name:
@@ -90,6 +91,15 @@ public final class NameGuard {
      * with a capital.
      */
     public String withoutNames(String text) {
+        return without(text, NameGuard::friends);
+    }
+
+    /** The same with "a child" and "two children": for what tells of nobody by name. */
+    public String ofNobody(String text) {
+        return without(text, NameGuard::children);
+    }
+
+    private String without(String text, IntFunction<String> who) {
         List<Found> names = places(text);
         StringBuilder kept = new StringBuilder();
         int from = 0;
@@ -104,7 +114,7 @@ public final class NameGuard {
             if (first.start() > 0 && Character.isLetter(text.charAt(first.start() - 1)) && !isUnspacedAt(text, first)) {
                 kept.append(' ');
             }
-            String friends = friends(row) + (last.isPossessive() ? row == 1 ? "'s" : "'" : "");
+            String friends = who.apply(row) + (last.isPossessive() ? row == 1 ? "'s" : "'" : "");
             kept.append(
                     startsSentence(text, first.start())
                             ? Character.toUpperCase(friends.charAt(0)) + friends.substring(1)
@@ -135,10 +145,15 @@ public final class NameGuard {
     }
 
     private static String friends(int children) {
-        if (children == 1) {
-            return "a friend";
-        }
-        return (children - 2 < NUMBERS.size() ? NUMBERS.get(children - 2) : Integer.toString(children)) + " friends";
+        return children == 1 ? "a friend" : number(children) + " friends";
+    }
+
+    private static String children(int children) {
+        return children == 1 ? "a child" : number(children) + " children";
+    }
+
+    private static String number(int children) {
+        return children - 2 < NUMBERS.size() ? NUMBERS.get(children - 2) : Integer.toString(children);
     }
 
     /** Whether nothing but a comma or an "and" stands between two names, and the first is nobody's. */

@@ -75,20 +75,30 @@ public record ReadingEase(int words, int sentences, int syllables, double score)
      * more that lie in a hard band by themselves. Plain-language guides ask for 15 to 20 words on average and 25 at most (from memory).
      */
     public static List<String> hardSentences(String text, Ease ease) {
-        List<String> hard = new ArrayList<>();
+        return sentences(text).stream()
+                .filter(sentence -> {
+                    ReadingEase one = of(sentence, ease);
+                    Band band = one.band();
+                    return one.words > LONGEST_SENTENCE || band == Band.HARD || band == Band.VERY_HARD;
+                })
+                .toList();
+    }
+
+    /** The sentences of a text, in order; a line that ends without a full stop is one too. */
+    public static List<String> sentences(String text) {
+        List<String> sentences = new ArrayList<>();
         int from = 0;
         Matcher ends = SENTENCE_END.matcher(text);
         while (from < text.length()) {
             int to = ends.find() ? ends.end() : text.length();
-            String sentence = text.substring(from, to).trim();
-            ReadingEase one = of(sentence, ease);
-            Band band = one.band();
-            if (one.words > LONGEST_SENTENCE || band == Band.HARD || band == Band.VERY_HARD) {
-                hard.add(sentence);
+            for (String line : text.substring(from, to).split("\n")) {
+                if (!line.isBlank()) {
+                    sentences.add(line.trim());
+                }
             }
             from = to;
         }
-        return hard;
+        return sentences;
     }
 
     /** In which band it lies. */

@@ -16,6 +16,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class HomeCardTest {
 
@@ -110,5 +111,21 @@ class HomeCardTest {
 
         assertThat(safety.verdict()).isEqualTo(Verdict.CAREFUL);
         assertThat(safety.said()).extracting(Said::code).containsExactly("home-safety.others");
+    }
+
+    /** The words were translated by us and are unread by a speaker; that each language has all of them is all that is shown here. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ar", "cy", "de", "es", "fr", "ga", "pl", "ro", "tr", "uk", "ur"})
+    void everyCardIsThereInEveryLanguageOfTheFamiliesWithTheSameCare(String language) {
+        for (HomeCard card : HomeCard.shipped()) {
+            HomeCard other = card.in(language).orElseThrow(() -> new AssertionError(card.code()));
+            assertThat(List.of(other.title(), other.with(), other.toTry(), other.mightSee(), other.words()))
+                    .as(card.code())
+                    .allSatisfy(words -> assertThat(words).isNotBlank())
+                    .doesNotContain(card.toTry());
+            assertThat(other.needs()).isEqualTo(card.needs());
+            assertThat(other.allergens()).isEqualTo(card.allergens());
+        }
+        assertThat(HomeCard.shipped().get(0).in("xx")).isEmpty();
     }
 }

@@ -78,4 +78,11 @@ class WordsForFamiliesTest {
                 .containsExactly(longOne, hard);
         assertThat(ReadingEase.hardSentences("", ENGLISH.ease())).isEmpty();
     }
+
+    @Test
+    void aTextIsItsSentencesOneByOne() {
+        assertThat(ReadingEase.sentences("Poured it. Stopped! Was it full?\nYes"))
+                .containsExactly("Poured it.", "Stopped!", "Was it full?", "Yes");
+        assertThat(ReadingEase.sentences("  ")).isEmpty();
+    }
 }

@@ -23,7 +23,7 @@ enum Opened {
     OBSERVATION("/observations"),
     PHOTO("/photos", "/family/journals/{journalId}/photos"),
     JOURNAL("/journals/{journalId}", "/family/journals/{journalId}"),
-    JOURNALS("/journals", "/rooms/{roomId}/journals"),
+    JOURNALS("/journals", "/rooms/{roomId}/journals", "/rooms/{roomId}/display"),
     WATCHED("/rooms/{roomId}/watched", "/rooms/{roomId}/episodes"),
     WRITING("/rooms/{roomId}/watch", "/rooms/{roomId}/observations", "/rooms/{roomId}/earlier-notes"),
     CARRIED("/watch/bundle"),

@@ -27,6 +27,7 @@ class Carer extends ScopedRecord {
 
     private boolean fosters;
     private String home;
+    private String readsIn;
 
     protected Carer() {}
 
@@ -45,6 +46,7 @@ class Carer extends ScopedRecord {
         responsibility = contact.bond().responsibility();
         fosters = contact.bond().fosters();
         home = contact.bond().home();
+        readsIn = contact.language();
     }
 
     /** May read no more after a day. */
@@ -52,7 +54,21 @@ class Carer extends ScopedRecord {
         readsUntil = lastDay;
     }
 
-    CarerView view() {
+    UUID childId() {
+        return childId;
+    }
+
+    /** Wants to be written to in a language. */
+    void read(String language) {
+        this.readsIn = language;
+    }
+
+    /**
+     * As others see them.
+     *
+     * @param childsLastDay absent while none is known
+     */
+    CarerView view(Optional<LocalDate> childsLastDay) {
         return new CarerView(
                 getId(),
                 childId,
@@ -60,6 +76,8 @@ class Carer extends ScopedRecord {
                 email,
                 phone,
                 Optional.ofNullable(readsUntil),
-                new CarerBond(responsibility, fosters, home));
+                new CarerBond(responsibility, fosters, home),
+                childsLastDay.map(last -> last.plusDays(CarerView.DAYS_AFTER_LEAVING)),
+                readsIn);
     }
 }

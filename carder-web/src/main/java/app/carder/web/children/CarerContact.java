@@ -11,11 +11,13 @@ import java.util.Optional;
  * @param phone as it is dialled; empty where there is none
  * @param readsUntil the last day on which they may read; empty where no end is known
  * @param bond what they are to the child
+ * @param language in which they are written to; empty where nobody said
  */
-public record CarerContact(String name, String email, String phone, Optional<LocalDate> readsUntil, CarerBond bond) {
+public record CarerContact(
+        String name, String email, String phone, Optional<LocalDate> readsUntil, CarerBond bond, String language) {
 
     /** Of somebody who may read until somebody says otherwise. */
     public CarerContact(String name, String email, String phone) {
-        this(name, email, phone, Optional.empty(), CarerBond.UNKNOWN);
+        this(name, email, phone, Optional.empty(), CarerBond.UNKNOWN, "");
     }
 }

@@ -6,6 +6,7 @@ import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.MailAddress;
 import app.carder.web.page.Typed;
+import app.carder.web.page.Words;
 import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
@@ -34,10 +35,14 @@ class CarerController {
 
     private final ChildService children;
     private final SettingService settings;
+    private final Words words;
+    private final PauseService pauses;
 
-    CarerController(ChildService children, SettingService settings) {
+    CarerController(ChildService children, SettingService settings, Words words, PauseService pauses) {
         this.children = children;
         this.settings = settings;
+        this.words = words;
+        this.pauses = pauses;
     }
 
     @GetMapping("/children/{childId}/carers")
@@ -69,7 +74,8 @@ class CarerController {
                 .with("email", carer.email())
                 .with("phone", carer.phone())
                 .with("responsibility", carer.bond().responsibility())
-                .with("home", carer.bond().home());
+                .with("home", carer.bond().home())
+                .with("language", carer.language());
         if (carer.bond().fosters()) {
             typed.with("fosters", "yes");
         }
@@ -118,7 +124,34 @@ class CarerController {
         return back(childId);
     }
 
-    private static CarerContact contact(Typed typed, FormErrors errors) {
+    /** Nothing is made for the family or sent to it for a while. */
+    @PostMapping("/children/{childId}/pause")
+    ModelAndView pause(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("childId") UUID childId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<LocalDate> until =
+                typed.text("pausedUntil").isEmpty() ? Optional.empty() : typed.day("pausedUntil", errors);
+        until.filter(day -> day.isBefore(settings.today(viewer.settingId())))
+                .ifPresent(past -> errors.add("pausedUntil", "children.pausedUntil.past"));
+        String reason = typed.line("pauseReason", errors);
+        if (errors.any()) {
+            return page(viewer, childId, typed, errors);
+        }
+        pauses.begin(viewer, childId, until, reason);
+        return back(childId);
+    }
+
+    /** It is over. */
+    @PostMapping("/children/{childId}/pause/end")
+    ModelAndView endPause(@AuthenticationPrincipal Viewer viewer, @PathVariable("childId") UUID childId) {
+        pauses.end(viewer.settingId(), childId);
+        return back(childId);
+    }
+
+    private CarerContact contact(Typed typed, FormErrors errors) {
         String name = typed.line("carerName", errors);
         String email = typed.optional("email", MailAddress.LONGEST, errors);
         String phone = typed.optional("phone", LONGEST_PHONE, errors);
@@ -133,7 +166,8 @@ class CarerController {
                 .orElse(CarerBond.Responsibility.NOT_ASKED);
         CarerBond bond =
                 new CarerBond(responsibility, typed.ticked("fosters"), typed.optional("home", LONGEST_HOME, errors));
-        return new CarerContact(name, email, phone, until, bond);
+        String language = typed.text("language");
+        return new CarerContact(name, email, phone, until, bond, words.atHome().contains(language) ? language : "");
     }
 
     private static ModelAndView back(UUID childId) {
@@ -155,16 +189,18 @@ class CarerController {
         return page("children/carers", typed, errors)
                 .addObject("child", child)
                 .addObject("carers", children.everyCarerOf(viewer.settingId(), childId))
+                .addObject("pause", pauses.of(viewer.settingId(), childId).orElse(null))
                 .addObject("today", settings.today(viewer.settingId()));
     }
 
-    private static ModelAndView page(String template, Typed typed, FormErrors errors) {
+    private ModelAndView page(String template, Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView(template);
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         if (typed.raw("responsibility").isEmpty()) {
             typed.with("responsibility", CarerBond.Responsibility.NOT_ASKED);
         }
         page.addObject("responsibilities", CarerBond.Responsibility.values());
+        page.addObject("languages", words.homeLanguages());
         page.addObject("typed", typed);
         page.addObject("errors", errors);
         return page;

@@ -274,6 +274,11 @@ class Child extends ScopedRecord {
         movesOn = null;
     }
 
+    /** Its last day here, where one is known. */
+    Optional<LocalDate> lastDay() {
+        return Optional.ofNullable(endsOn);
+    }
+
     Optional<LocalDate> diedOn() {
         return Optional.ofNullable(diedOn);
     }

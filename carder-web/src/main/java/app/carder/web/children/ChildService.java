@@ -6,6 +6,7 @@ import app.carder.web.account.RoomBorder;
 import app.carder.web.account.Viewer;
 import app.carder.web.audit.HistoryLog;
 import app.carder.web.page.NotFound;
+import app.carder.web.page.Required;
 import app.carder.web.setting.Area;
 import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
@@ -22,6 +23,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.data.domain.Limit;
@@ -256,10 +258,10 @@ public class ChildService {
     /** Adds a carer of a child. */
     @Transactional
     public CarerView addCarer(SettingId settingId, UUID childId, CarerContact contact, @Nullable UUID accountId) {
-        find(settingId, childId);
+        Child child = find(settingId, childId);
         Carer carer = new Carer(settingId, childId, contact, accountId);
         carers.save(carer);
-        return carer.view();
+        return carer.view(child.lastDay());
     }
 
     /** Corrects what is known of a carer, and until when they may read. */
@@ -272,6 +274,12 @@ public class ChildService {
     @Transactional
     void endCarer(SettingId settingId, UUID carerId) {
         findCarer(settingId, carerId).end(settings.today(settingId).minusDays(1));
+    }
+
+    /** A carer chose in which language to be written to. */
+    @Transactional
+    public void writeIn(SettingId settingId, UUID carerId, String language) {
+        findCarer(settingId, carerId).read(language);
     }
 
     private Carer findCarer(SettingId settingId, UUID carerId) {
@@ -290,9 +298,18 @@ public class ChildService {
     /** The same with those who may not any more. */
     @Transactional(readOnly = true)
     public List<CarerView> everyCarerOf(SettingId settingId, UUID childId) {
-        return carers.findBySettingIdAndChildIdOrderByName(settingId, childId, CARERS).stream()
-                .map(Carer::view)
+        return carerViews(settingId, carers.findBySettingIdAndChildIdOrderByName(settingId, childId, CARERS))
                 .toList();
+    }
+
+    private Stream<CarerView> carerViews(SettingId settingId, List<Carer> some) {
+        Map<UUID, Child> whose = children
+                .findBySettingIdAndIdInOrderByGivenName(
+                        settingId, some.stream().map(Carer::childId).distinct().toList())
+                .stream()
+                .collect(Collectors.toMap(Child::getId, Function.identity()));
+        return some.stream()
+                .map(carer -> carer.view(Required.from(whose, carer.childId()).lastDay()));
     }
 
     private Predicate<CarerView> today(SettingId settingId) {
@@ -304,8 +321,7 @@ public class ChildService {
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public Map<UUID, List<CarerView>> carersOf(SettingId settingId, Collection<UUID> childIds) {
-        return carers.findBySettingIdAndChildIdInOrderByName(settingId, childIds).stream()
-                .map(Carer::view)
+        return carerViews(settingId, carers.findBySettingIdAndChildIdInOrderByName(settingId, childIds))
                 .filter(today(settingId))
                 .collect(Collectors.groupingBy(CarerView::childId));
     }
@@ -317,14 +333,14 @@ public class ChildService {
      */
     @Transactional(readOnly = true)
     public CarerView carer(SettingId settingId, UUID carerId) {
-        return findCarer(settingId, carerId).view();
+        Carer carer = findCarer(settingId, carerId);
+        return carer.view(find(settingId, carer.childId()).lastDay());
     }
 
     /** Some carers, by id, whether they may read any more or not. */
     @Transactional(readOnly = true)
     public Map<UUID, CarerView> carersById(SettingId settingId, Collection<UUID> ids) {
-        return carers.findBySettingIdAndIdIn(settingId, ids).stream()
-                .map(Carer::view)
+        return carerViews(settingId, carers.findBySettingIdAndIdIn(settingId, ids))
                 .collect(Collectors.toMap(CarerView::id, Function.identity()));
     }
 
@@ -332,8 +348,7 @@ public class ChildService {
     @Remembered(Area.PEOPLE)
     @Transactional(readOnly = true)
     public List<CarerView> carersOfAccount(SettingId settingId, UUID accountId) {
-        return carers.findBySettingIdAndAccountId(settingId, accountId, CARERS).stream()
-                .map(Carer::view)
+        return carerViews(settingId, carers.findBySettingIdAndAccountId(settingId, accountId, CARERS))
                 .filter(today(settingId))
                 .toList();
     }

@@ -3,8 +3,6 @@ package app.carder.web.demo;
 import app.carder.core.attendance.Coming;
 import app.carder.core.attendance.DayHours;
 import app.carder.core.attendance.Stay;
-import app.carder.core.journal.Part;
-import app.carder.core.journal.Purpose;
 import app.carder.core.practice.PracticeStyle;
 import app.carder.core.premises.Premises;
 import app.carder.core.watch.Involvement;
@@ -15,17 +13,11 @@ import app.carder.web.account.Role;
 import app.carder.web.account.StaffDetails;
 import app.carder.web.account.Viewer;
 import app.carder.web.attendance.AttendanceService;
-import app.carder.web.children.CarerContact;
 import app.carder.web.children.ChildDetails;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.children.PegMark;
 import app.carder.web.children.PhotoUse;
-import app.carder.web.family.FamilyService;
-import app.carder.web.journal.JournalCompiler;
-import app.carder.web.journal.JournalDraft;
-import app.carder.web.journal.JournalRequest;
-import app.carder.web.journal.JournalService;
 import app.carder.web.media.PhotoRefused;
 import app.carder.web.media.PhotoService;
 import app.carder.web.media.PhotoService.Cleaned;
@@ -108,6 +100,7 @@ public class DemoData {
     private final OccasionService occasions;
     private final RoomService rooms;
     private final DemoAccounts accounts;
+    private final DemoTelling telling;
     private final AccountService people;
     private final ChildService children;
     private final DemoBench workbench;
@@ -117,10 +110,7 @@ public class DemoData {
     private final DemoSetOuts setOuts;
     private final ObservationService observations;
     private final PhotoService photos;
-    private final JournalService journals;
-    private final JournalCompiler compiler;
     private final AttendanceService attendance;
-    private final FamilyService family;
     private final TransactionOperations transaction;
     /** Each scene is drawn and cleaned once; forgotten once all is made. */
     private final Map<DemoScene, Cleaned> drawn = new EnumMap<>(DemoScene.class);
@@ -131,6 +121,7 @@ public class DemoData {
             OccasionService occasions,
             RoomService rooms,
             DemoAccounts accounts,
+            DemoTelling telling,
             AccountService people,
             ChildService children,
             DemoBench workbench,
@@ -140,16 +131,14 @@ public class DemoData {
             DemoSetOuts setOuts,
             ObservationService observations,
             PhotoService photos,
-            JournalService journals,
-            JournalCompiler compiler,
             AttendanceService attendance,
-            FamilyService family,
             TransactionOperations transaction) {
         this.wanted = wanted;
         this.settings = settings;
         this.occasions = occasions;
         this.rooms = rooms;
         this.accounts = accounts;
+        this.telling = telling;
         this.people = people;
         this.children = children;
         this.workbench = workbench;
@@ -159,10 +148,7 @@ public class DemoData {
         this.setOuts = setOuts;
         this.observations = observations;
         this.photos = photos;
-        this.journals = journals;
-        this.compiler = compiler;
         this.attendance = attendance;
-        this.family = family;
         this.transaction = transaction;
     }
 
@@ -317,8 +303,9 @@ public class DemoData {
         DemoNotes.LOFT.forEach(note -> save(hamish, loft, note, byName, cards));
         DemoNotes.NOOK.forEach(note -> save(sunniva, nook, note, byName, cards));
         DemoNotes.BURROW.forEach(note -> save(ravi, burrow, note, byName, cards));
-        tellOne(tobias, Required.from(byName, "Anouk"), "Anouk's grandfather", true);
-        tellOne(tobias, Required.from(byName, "Bram"), "Bram's aunt", false);
+        telling.tell(tobias, Required.from(byName, "Anouk"), "Anouk's grandfather", true);
+        telling.tell(tobias, Required.from(byName, "Bram"), "Bram's aunt", false);
+        telling.share(tobias, loft);
         second(seeded);
     }
 
@@ -344,7 +331,7 @@ public class DemoData {
         for (DemoNotes.Note note : DemoNotes.PIER) {
             save(bronagh, pier, note, byName, cards);
         }
-        tellOne(teodor, Required.from(byName, "Ines"), "Ines's mother", true);
+        telling.tell(teodor, Required.from(byName, "Ines"), "Ines's mother", true);
     }
 
     private RoomView room(SettingId setting, String name, String framework, PracticeStyle style, List<String> zones) {
@@ -475,56 +462,6 @@ public class DemoData {
             return photos.clean(new ByteArrayResource(drawing), drawing.length);
         } catch (PhotoRefused refused) {
             throw new IllegalStateException("Impossible state: a drawn photo is refused.", refused);
-        }
-    }
-
-    private void tellOne(Viewer lead, ChildView child, String carerName, boolean approved) {
-        SettingId setting = lead.settingId();
-        String relation = carerName.substring(carerName.indexOf(' ') + 1);
-        String username = child.name().toLowerCase(Locale.ROOT) + "." + relation;
-        Viewer account =
-                accounts.create(setting, username, new StaffDetails(carerName, Role.CARER, Set.of(), Optional.empty()));
-        UUID carer = children.addCarer(
-                        setting,
-                        child.id(),
-                        new CarerContact(
-                                carerName,
-                                username + "@family.example",
-                                "01632 960" + (100 + child.name().length())),
-                        account.personId())
-                .id();
-        LocalDate today = settings.today(setting);
-        UUID journal =
-                compiler.compile(lead, new JournalRequest(child.id(), today.minusWeeks(7), today, Purpose.TERM, 3, ""));
-        JournalDraft draft = journals.draft(setting, journal);
-        journals.word(
-                lead,
-                journal,
-                new JournalService.Wording(
-                        draft.version(),
-                        Map.of(
-                                Part.GREETING,
-                                "%s has been deep in our post office these weeks: weighing, wrapping and sending. Here is some of what we saw."
-                                        .formatted(child.name()),
-                                Part.AT_HOME,
-                                "Wrap something from the kitchen together and guess, before you open it, which parcel is heavier. "
-                                        + "A set of scales made from a coat hanger and two bags is enough."),
-                        Optional.empty(),
-                        Map.of(),
-                        draft.entries().stream()
-                                .filter(entry -> entry.photo() == JournalDraft.PhotoState.SHOWN)
-                                .map(JournalDraft.Entry::id)
-                                .toList(),
-                        Map.of()));
-        if (approved) {
-            journals.approve(lead, journal);
-            family.invite(setting, journal, List.of(carer));
-            family.reply(
-                    account,
-                    Ids.next(),
-                    journal,
-                    "Thank you! We wrapped three potatoes on Sunday and %s posted them through the banisters."
-                            .formatted(child.name()));
         }
     }
 }

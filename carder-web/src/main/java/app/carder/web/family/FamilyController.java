@@ -17,6 +17,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,11 +40,16 @@ class FamilyController {
     private static final int LONGEST_REPLY = 2000;
 
     private final FamilyService family;
+    private final HomeDates dates;
+    private final FamilyArchive archive;
     private final JournalFiles files;
     private final PhotoService photos;
 
-    FamilyController(FamilyService family, JournalFiles files, PhotoService photos) {
+    FamilyController(
+            FamilyService family, HomeDates dates, FamilyArchive archive, JournalFiles files, PhotoService photos) {
         this.family = family;
+        this.dates = dates;
+        this.archive = archive;
         this.files = files;
         this.photos = photos;
     }
@@ -50,9 +57,27 @@ class FamilyController {
     @GetMapping("/family")
     String list(@AuthenticationPrincipal Viewer viewer, Model model) {
         model.addAttribute("journals", family.readable(viewer));
+        model.addAttribute("closing", dates.closing(viewer));
+        model.addAttribute("ahead", dates.ahead(viewer));
+        model.addAttribute("weeks", dates.thisWeek(viewer));
         model.addAttribute("browsers", family.browsersOf(viewer));
         model.addAttribute("own", viewer.browser().orElse(null));
         return "family/journals";
+    }
+
+    /** Everything about one child that may be read, to keep. */
+    @GetMapping("/family/children/{homeChildId}/archive")
+    ResponseEntity<byte[]> archive(@AuthenticationPrincipal Viewer viewer, @PathVariable("homeChildId") UUID childId) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .cacheControl(CacheControl.noStore())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("learning-journals.zip")
+                                .build()
+                                .toString())
+                .body(archive.of(viewer, childId));
     }
 
     /** Ends a browser at home: another one, lost or lent, or this one for good. */

@@ -1,19 +1,23 @@
 package app.carder.web.family;
 
+import app.carder.core.said.Catalogue.Spoken;
 import app.carder.core.said.Said;
 import app.carder.web.account.LinkSecrets;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.HoldService;
+import app.carder.web.children.PauseService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.journal.JournalSummary;
 import app.carder.web.outbox.Mail;
 import app.carder.web.outbox.OutboxService;
+import app.carder.web.page.HomeLanguage;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.PublicAddress;
 import app.carder.web.page.Required;
+import app.carder.web.page.Words;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.Clock;
@@ -47,11 +51,13 @@ public class FamilyService {
     private final HomeBrowsers browsers;
     private final ChildService children;
     private final HoldService holds;
+    private final PauseService pauses;
     private final OutboxService outbox;
     private final SettingService settings;
     private final PasswordEncoder passwords;
     private final FamilyProperties properties;
     private final PublicAddress address;
+    private final Words words;
     private final Clock clock;
 
     FamilyService(
@@ -62,11 +68,13 @@ public class FamilyService {
             HomeBrowsers browsers,
             ChildService children,
             HoldService holds,
+            PauseService pauses,
             OutboxService outbox,
             SettingService settings,
             PasswordEncoder passwords,
             FamilyProperties properties,
             PublicAddress address,
+            Words words,
             Clock clock) {
         this.invitations = invitations;
         this.replies = replies;
@@ -75,11 +83,13 @@ public class FamilyService {
         this.browsers = browsers;
         this.children = children;
         this.holds = holds;
+        this.pauses = pauses;
         this.outbox = outbox;
         this.settings = settings;
         this.passwords = passwords;
         this.properties = properties;
         this.address = address;
+        this.words = words;
         this.clock = clock;
     }
 
@@ -168,6 +178,9 @@ public class FamilyService {
         if (holds.isRestricted(settingId, sheet.childId())) {
             return Optional.of(SendingRound.Reason.RESTRICTED);
         }
+        if (pauses.of(settingId, sheet.childId()).isPresent()) {
+            return Optional.of(SendingRound.Reason.PAUSED);
+        }
         return readers.isEmpty() ? Optional.of(SendingRound.Reason.NO_ADDRESS) : Optional.empty();
     }
 
@@ -181,24 +194,27 @@ public class FamilyService {
         Instant expiresAt = now.plus(properties.linkLasts());
         invitations.save(new Invitation(
                 settingId, sheet.id(), carer.id(), LinkSecrets.hash(token), passwords.encode(code), expiresAt, now));
-        return new Link(address.origin() + "/open/" + token, code, expiresAt);
+        String spoken = carer.language().isEmpty() ? "" : "?%s=%s".formatted(HomeLanguage.ASKED_FOR, carer.language());
+        return new Link(address.origin() + "/open/" + token + spoken, code, expiresAt);
     }
 
     private LinkCode send(SettingId settingId, UUID roomId, JournalSheet sheet, CarerView carer) {
         Link link = link(settingId, sheet, carer);
         String setting = settings.get(settingId).name();
-        outbox.send(
-                settingId,
-                roomId,
-                new Mail(
-                        carer.name(),
-                        carer.email(),
-                        Said.say("family.a-learning-journal-from", setting),
-                        Said.say(
-                                "family.new-journal-mail",
-                                link.address(),
-                                settings.local(settingId, link.expiresAt()).toLocalDate(),
-                                setting)));
+        try (Spoken theirs = words.wanted(carer.language()).speak()) {
+            outbox.send(
+                    settingId,
+                    roomId,
+                    new Mail(
+                            carer.name(),
+                            carer.email(),
+                            Said.say("family.a-learning-journal-from", setting),
+                            Said.say(
+                                    "family.new-journal-mail",
+                                    link.address(),
+                                    settings.local(settingId, link.expiresAt()).toLocalDate(),
+                                    setting)));
+        }
         return new LinkCode(carer.name(), link.code());
     }
 
@@ -209,8 +225,9 @@ public class FamilyService {
      * @param link that it leads to
      * @param code to type
      * @param expiresOn the last day on which it opens
+     * @param language in which they are written to; empty where nobody said
      */
-    record Letter(String carer, String link, String code, LocalDate expiresOn) {}
+    record Letter(String carer, String link, String code, LocalDate expiresOn, String language) {}
 
     /**
      * Makes a link that goes home on paper. A carer's earlier link to the same journal is taken back.
@@ -229,7 +246,8 @@ public class FamilyService {
                 carer.name(),
                 link.address(),
                 link.code(),
-                settings.local(settingId, link.expiresAt()).toLocalDate());
+                settings.local(settingId, link.expiresAt()).toLocalDate(),
+                carer.language());
     }
 
     private CarerView reader(SettingId settingId, JournalSheet sheet, UUID carerId) {
@@ -468,7 +486,8 @@ public class FamilyService {
                 .toList();
     }
 
-    private List<CarerView> carersOf(Viewer viewer) {
+    /** The carers as whom somebody reads: one for each child. */
+    List<CarerView> carersOf(Viewer viewer) {
         return viewer.browser()
                 .map(browser -> browsers.carers(viewer.settingId(), browser))
                 .orElseGet(() -> children.carersOfAccount(viewer.settingId(), viewer.personId()));
@@ -484,6 +503,12 @@ public class FamilyService {
     @Transactional(readOnly = true)
     public List<UUID> carerIdsOf(Viewer viewer) {
         return carersOf(viewer).stream().map(CarerView::id).toList();
+    }
+
+    /** They want to be written to in a language from now on. */
+    @Transactional
+    public void writeIn(Viewer viewer, String language) {
+        carerIdsOf(viewer).forEach(carer -> children.writeIn(viewer.settingId(), carer, language));
     }
 
     /** Who speaks for a child. */

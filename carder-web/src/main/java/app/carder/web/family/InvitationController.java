@@ -1,17 +1,21 @@
 package app.carder.web.family;
 
+import app.carder.core.said.Catalogue.Spoken;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.HoldService;
+import app.carder.web.children.PauseService;
 import app.carder.web.journal.JournalService;
 import app.carder.web.journal.JournalSheet;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.HomeLanguage;
 import app.carder.web.page.Printer;
 import app.carder.web.page.QrDrawing;
 import app.carder.web.page.Typed;
+import app.carder.web.page.Words;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
 import java.util.List;
@@ -40,6 +44,8 @@ class InvitationController {
     private final SettingService settings;
     private final Printer printer;
     private final HoldService holds;
+    private final PauseService pauses;
+    private final Words words;
 
     InvitationController(
             FamilyService family,
@@ -48,8 +54,12 @@ class InvitationController {
             HomeBrowsers browsers,
             SettingService settings,
             Printer printer,
-            HoldService holds) {
+            HoldService holds,
+            PauseService pauses,
+            Words words) {
         this.holds = holds;
+        this.pauses = pauses;
+        this.words = words;
         this.settings = settings;
         this.printer = printer;
         this.family = family;
@@ -94,15 +104,18 @@ class InvitationController {
             return page(viewer, journalId, errors);
         }
         FamilyService.Letter letter = family.letter(viewer.settingId(), journalId, carer.orElseThrow());
-        return printer.download(
-                "letter.pdf",
-                printer.print(
-                        "family/letter",
-                        Map.of(
-                                "letter", letter,
-                                "qr", QrDrawing.of(letter.link()),
-                                "setting", settings.get(viewer.settingId()).name()),
-                        Map.of()));
+        try (Spoken theirs = words.wanted(letter.language()).speak()) {
+            return printer.download(
+                    "letter.pdf",
+                    printer.print(
+                            "family/letter",
+                            Map.of(
+                                    "letter", letter,
+                                    "qr", QrDrawing.of(letter.link()),
+                                    "direction", HomeLanguage.direction(),
+                                    "setting", settings.get(viewer.settingId()).name()),
+                            Map.of()));
+        }
     }
 
     /** Notes that a journal was read together. */
@@ -138,6 +151,8 @@ class InvitationController {
             errors.add(field, "invitation.notApproved");
         } else if (holds.isRestricted(viewer.settingId(), sheet.childId())) {
             errors.add(field, "hold.restricted");
+        } else if (pauses.of(viewer.settingId(), sheet.childId()).isPresent()) {
+            errors.add(field, "children.paused");
         } else if (!isToSomebody) {
             errors.add(field, "invitation.carer.missing");
         } else if (!typed.ticked("read") && !warning.isEmpty()) {

@@ -1,5 +1,6 @@
 package app.carder.web.family;
 
+import app.carder.core.said.Catalogue;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.BrowserWords;
@@ -7,7 +8,10 @@ import app.carder.web.account.HomeCookie;
 import app.carder.web.account.SessionStarter;
 import app.carder.web.account.Viewer;
 import app.carder.web.family.FamilyService.Opening;
+import app.carder.web.frame.LookCookie;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.HomeLanguage;
+import app.carder.web.page.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
@@ -29,12 +33,22 @@ class OpenLinkController {
     private final HomeBrowsers browsers;
     private final HomeCookie cookie;
     private final SessionStarter sessions;
+    private final LookCookie look;
+    private final Words words;
 
-    OpenLinkController(FamilyService family, HomeBrowsers browsers, HomeCookie cookie, SessionStarter sessions) {
+    OpenLinkController(
+            FamilyService family,
+            HomeBrowsers browsers,
+            HomeCookie cookie,
+            SessionStarter sessions,
+            LookCookie look,
+            Words words) {
         this.family = family;
         this.browsers = browsers;
         this.cookie = cookie;
         this.sessions = sessions;
+        this.look = look;
+        this.words = words;
     }
 
     @GetMapping("/open/{token}")
@@ -68,6 +82,9 @@ class OpenLinkController {
     }
 
     private ModelAndView enter(Opening.Opened opened, HttpServletRequest request, HttpServletResponse response) {
+        if (request.getParameter(HomeLanguage.ASKED_FOR) != null) {
+            look.speak(Catalogue.spoken().locale().getLanguage(), request, response);
+        }
         opened.token().ifPresent(token -> cookie.save(token, response));
         sessions.start(opened.viewer(), request, response);
         return new ModelAndView("redirect:/family/journals/" + opened.journalId());
@@ -85,7 +102,7 @@ class OpenLinkController {
         return "redirect:/family";
     }
 
-    private static ModelAndView page(String token, InvitationState state, FormErrors errors) {
+    private ModelAndView page(String token, InvitationState state, FormErrors errors) {
         ModelAndView page = new ModelAndView("family/open");
         page.setStatus(
                 state != InvitationState.OPEN
@@ -93,6 +110,7 @@ class OpenLinkController {
                         : errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("token", token);
         page.addObject("state", state);
+        page.addObject("languages", words.homeLanguages());
         page.addObject("errors", errors);
         return page;
     }

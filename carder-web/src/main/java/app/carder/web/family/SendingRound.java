@@ -40,6 +40,8 @@ public record SendingRound(List<Code> codes, List<NotSent> notSent) {
         ORDER,
         /** Its records are kept but not used. */
         RESTRICTED,
+        /** The family is left alone for a while. */
+        PAUSED,
         /** Nobody who may read has an address. */
         NO_ADDRESS;
 

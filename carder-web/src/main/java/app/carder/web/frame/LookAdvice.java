@@ -1,6 +1,7 @@
 package app.carder.web.frame;
 
 import app.carder.core.said.Catalogue;
+import app.carder.web.page.HomeLanguage;
 import jakarta.servlet.http.HttpServletRequest;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.ControllerAdvice;

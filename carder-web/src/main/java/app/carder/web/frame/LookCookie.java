@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
  * several people use each is answered in their own.
  */
 @Component
-class LookCookie implements AtSignIn {
+public class LookCookie implements AtSignIn {
 
     private static final Duration KEPT = Duration.ofDays(365);
 
@@ -39,6 +39,11 @@ class LookCookie implements AtSignIn {
                 tell(response, look.with(Choice.LANGUAGE, language));
             }
         }
+    }
+
+    /** This browser is answered in a language from now on. */
+    public void speak(String language, HttpServletRequest request, HttpServletResponse response) {
+        tell(response, Look.of(request).with(Choice.LANGUAGE, language));
     }
 
     void tell(HttpServletResponse response, Look look) {

@@ -32,6 +32,7 @@ enum Place {
 
     JOURNALS("tell", "family.home.learning-journals", "/journals"),
     RAIL("tell", "rail.place", "/rooms/{room}/journals"),
+    DISPLAY("tell", "display.place", "/rooms/{room}/display"),
     REPLIES("tell", "family.replies.title", "/replies"),
     HOME_CARDS("tell", "homecard.place", "/home-cards"),
     OUTBOX("tell", "page.layout.outbox", "/outbox", EnumSet.of(Role.MANAGER, Role.ROOM_LEAD)),

@@ -2,6 +2,7 @@ package app.carder.web.frame;
 
 import app.carder.core.said.Catalogue;
 import app.carder.core.said.Catalogue.Spoken;
+import app.carder.web.page.HomeLanguage;
 import app.carder.web.page.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -11,6 +12,7 @@ import java.io.IOException;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +32,8 @@ class SpokenLanguage extends OncePerRequestFilter implements LocaleResolver {
 
     /** What families read: more languages are spoken there than on the pages of staff. */
     private static final List<String> HOME = List.of("/family", "/open", "/home");
+
+    private static final String LINK = "/open/";
 
     private final Words words;
 
@@ -54,9 +58,10 @@ class SpokenLanguage extends OncePerRequestFilter implements LocaleResolver {
     private Catalogue of(HttpServletRequest request) {
         boolean atHome = HOME.stream().anyMatch(request.getRequestURI()::startsWith);
         String chosen = Look.of(request).said("LANGUAGE");
-        Stream<Locale> wanted = chosen == null
-                ? Collections.list(request.getLocales()).stream()
-                : Stream.of(Locale.forLanguageTag(chosen));
+        String asked = request.getRequestURI().startsWith(LINK) ? request.getParameter(HomeLanguage.ASKED_FOR) : null;
+        Stream<Locale> wanted = Stream.of(asked, chosen).anyMatch(Objects::nonNull)
+                ? Stream.of(asked, chosen).filter(Objects::nonNull).map(Locale::forLanguageTag)
+                : Collections.list(request.getLocales()).stream();
         return wanted.map(words::known)
                 .flatMap(Optional::stream)
                 .filter(catalogue -> atHome || words.isForEverybody(catalogue))

@@ -69,13 +69,13 @@ class AtHomeController {
         if (words.isEmpty() && !errors.any()) {
             errors.add("words", "reply.words.missing");
         }
-        if (sent.isPresent() && !typed.ticked("alone")) {
-            errors.add("alone", "homecard.alone.missing");
+        if (sent.isPresent() && !typed.has("who", "own") && !typed.has("who", "others")) {
+            errors.add("who", "homecard.who.missing");
         }
         if (errors.any()) {
             return page(viewer, cardId, typed, errors);
         }
-        home.answer(viewer, id, cardId, words, photo);
+        home.answer(viewer, id, cardId, words, photo, typed.has("who", "others"));
         return new ModelAndView("redirect:/family/home-cards/" + cardId + "?sent#back");
     }
 

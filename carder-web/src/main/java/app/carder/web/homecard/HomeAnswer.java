@@ -21,17 +21,29 @@ class HomeAnswer extends ScopedRecord {
     private String seenBy = "";
     private @Nullable UUID observationId;
     private String apartBy = "";
+    private boolean showsOthers;
+    private String staffWords = "";
+    private String staffWordsBy = "";
+    private @Nullable Instant staffWordsAt;
 
     protected HomeAnswer() {}
 
     HomeAnswer(
-            UUID id, SettingId settingId, SentCard card, UUID carerId, String carerName, String words, Instant sentAt) {
+            UUID id,
+            SettingId settingId,
+            SentCard card,
+            UUID carerId,
+            String carerName,
+            String words,
+            boolean showsOthers,
+            Instant sentAt) {
         super(id, settingId);
         this.homeCardId = card.getId();
         this.childId = card.childId();
         this.carerId = carerId;
         this.carerName = carerName;
         this.words = words;
+        this.showsOthers = showsOthers;
         this.sentAt = sentAt;
     }
 
@@ -40,6 +52,31 @@ class HomeAnswer extends ScopedRecord {
         if (seenBy.isEmpty()) {
             seenBy = by;
         }
+    }
+
+    /** Staff write on the back too. */
+    void writeBack(String words, String by, Instant at) {
+        staffWords = words;
+        staffWordsBy = by;
+        staffWordsAt = at;
+        see(by);
+    }
+
+    /** Whether its photo shows a child beside the carer's own. */
+    boolean showsOthers() {
+        return showsOthers;
+    }
+
+    String staffWords() {
+        return staffWords;
+    }
+
+    String staffWordsBy() {
+        return staffWordsBy;
+    }
+
+    Optional<Instant> staffWordsAt() {
+        return Optional.ofNullable(staffWordsAt);
     }
 
     /** It is evidence in the child's record from now on. */

@@ -1,16 +1,20 @@
 package app.carder.web.homecard;
 
+import app.carder.core.said.Catalogue.Spoken;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.children.HoldService;
+import app.carder.web.children.PauseService;
 import app.carder.web.media.PhotoService.Size;
 import app.carder.web.page.FormErrors;
+import app.carder.web.page.HomeLanguage;
 import app.carder.web.page.Printer;
 import app.carder.web.page.QrDrawing;
 import app.carder.web.page.Typed;
+import app.carder.web.page.Words;
 import app.carder.web.setting.SettingService;
 import java.util.List;
 import java.util.Map;
@@ -34,19 +38,31 @@ import org.springframework.web.servlet.ModelAndView;
 @AllowedTo(Audience.STAFF)
 class HomeCardController {
 
+    private static final int LONGEST = 2000;
+
     private final HomeCardService home;
     private final ChildService children;
     private final HoldService holds;
+    private final PauseService pauses;
     private final SettingService settings;
     private final Printer printer;
+    private final Words words;
 
     HomeCardController(
-            HomeCardService home, ChildService children, HoldService holds, SettingService settings, Printer printer) {
+            HomeCardService home,
+            ChildService children,
+            HoldService holds,
+            PauseService pauses,
+            SettingService settings,
+            Printer printer,
+            Words words) {
         this.home = home;
         this.children = children;
         this.holds = holds;
+        this.pauses = pauses;
         this.settings = settings;
         this.printer = printer;
+        this.words = words;
     }
 
     /** What came back of the children whose records somebody may open, the newest first. */
@@ -54,6 +70,7 @@ class HomeCardController {
     String all(@AuthenticationPrincipal Viewer viewer, Model model) {
         List<UUID> ids = children.inReach(viewer).stream().map(ChildView::id).toList();
         model.addAttribute("cards", home.cameBack(viewer.settingId(), ids));
+        model.addAttribute("others", children.inReach(viewer));
         model.addAttribute("apart", viewer.role().isManager() ? home.apart(viewer.settingId(), ids) : List.of());
         return "homecard/all";
     }
@@ -83,6 +100,9 @@ class HomeCardController {
         if (holds.isRestricted(viewer.settingId(), childId)) {
             errors.add("card", "hold.restricted");
         }
+        if (pauses.of(viewer.settingId(), childId).isPresent()) {
+            errors.add("card", "children.paused");
+        }
         if (!child.beforeSending().isEmpty() && !typed.ticked("read")) {
             errors.add("read", "invitation.read");
         }
@@ -98,6 +118,7 @@ class HomeCardController {
         ModelAndView page = new ModelAndView("homecard/child");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("child", child);
+        page.addObject("others", children.inReach(viewer));
         page.addObject("offers", home.offers(viewer.settingId(), child));
         page.addObject("carers", children.carersOf(viewer.settingId(), childId));
         page.addObject("cards", home.ofChild(viewer.settingId(), childId));
@@ -110,15 +131,18 @@ class HomeCardController {
     @GetMapping("/home-cards/{homeCardId}/print")
     ResponseEntity<byte[]> print(@AuthenticationPrincipal Viewer viewer, @PathVariable("homeCardId") UUID cardId) {
         HomeCardService.WithBack card = home.card(viewer.settingId(), cardId);
-        return printer.download(
-                "home-card.pdf",
-                printer.print(
-                        "homecard/print",
-                        Map.of(
-                                "card", card,
-                                "qr", QrDrawing.of(home.link(cardId)),
-                                "setting", settings.get(viewer.settingId()).name()),
-                        Map.of()));
+        try (Spoken itsOwn = words.wanted(card.front().writtenIn()).speak()) {
+            return printer.download(
+                    "home-card.pdf",
+                    printer.print(
+                            "homecard/print",
+                            Map.of(
+                                    "card", card,
+                                    "qr", QrDrawing.of(home.link(cardId)),
+                                    "direction", HomeLanguage.direction(),
+                                    "setting", settings.get(viewer.settingId()).name()),
+                            Map.of()));
+        }
     }
 
     @PostMapping("/home-answers/{answerId}/seen")
@@ -126,9 +150,30 @@ class HomeCardController {
         return "redirect:/children/" + home.see(viewer, answerId) + "/home-cards";
     }
 
+    /** With a photo that shows somebody else's child too, only once it was said who that is; a stranger's photo stays out of the record. */
     @PostMapping("/home-answers/{answerId}/take-in")
-    String takeIn(@AuthenticationPrincipal Viewer viewer, @PathVariable("answerId") UUID answerId) {
-        return "redirect:/children/" + home.takeIn(viewer, answerId) + "/home-cards";
+    String takeIn(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("answerId") UUID answerId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        List<UUID> here = children.inReach(viewer).stream().map(ChildView::id).toList();
+        List<UUID> others = typed.ids("other").stream().filter(here::contains).toList();
+        boolean isAnswered = !home.isAskingWho(viewer, answerId) || !others.isEmpty();
+        return isAnswered
+                ? "redirect:/children/" + home.takeIn(viewer, answerId, others) + "/home-cards"
+                : "redirect:/children/" + home.see(viewer, answerId) + "/home-cards?who";
+    }
+
+    /** Writes under what a family wrote. */
+    @PostMapping("/home-answers/{answerId}/words")
+    String writeBack(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("answerId") UUID answerId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        String words = Typed.of(parameters).passage("words", LONGEST, new FormErrors());
+        UUID child = words.isEmpty() ? home.see(viewer, answerId) : home.writeBack(viewer, answerId, words);
+        return "redirect:/children/" + child + "/home-cards";
     }
 
     @PostMapping("/home-answers/{answerId}/apart")

@@ -3,6 +3,7 @@ package app.carder.web.homecard;
 import app.carder.core.home.HomeCard;
 import app.carder.core.home.HomeSafety;
 import app.carder.core.home.HomeSafety.Facts;
+import app.carder.core.said.Catalogue.Spoken;
 import app.carder.core.said.Said;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.CarerView;
@@ -18,6 +19,7 @@ import app.carder.web.outbox.OutboxService;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.PublicAddress;
 import app.carder.web.page.Required;
+import app.carder.web.page.Words;
 import app.carder.web.setting.Ids;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
@@ -51,6 +53,7 @@ public class HomeCardService {
     private final OutboxService outbox;
     private final SettingService settings;
     private final PublicAddress address;
+    private final Words words;
 
     HomeCardService(
             SentCardRepository cards,
@@ -61,7 +64,8 @@ public class HomeCardService {
             PhotoService photos,
             OutboxService outbox,
             SettingService settings,
-            PublicAddress address) {
+            PublicAddress address,
+            Words words) {
         this.cards = cards;
         this.answers = answers;
         this.children = children;
@@ -71,6 +75,7 @@ public class HomeCardService {
         this.outbox = outbox;
         this.settings = settings;
         this.address = address;
+        this.words = words;
     }
 
     /**
@@ -116,18 +121,20 @@ public class HomeCardService {
         String setting = settings.get(settingId).name();
         for (UUID carerId : carerIds) {
             CarerView carer = Optional.ofNullable(readers.get(carerId)).orElseThrow(NotFound::new);
-            SentCard card =
-                    new SentCard(settingId, childId, carerId, offer.card(), viewer.name(), settings.now(settingId));
-            cards.save(card);
-            if (!carer.email().isEmpty()) {
-                outbox.send(
-                        settingId,
-                        child.roomId(),
-                        new Mail(
-                                carer.name(),
-                                carer.email(),
-                                Said.say("homecard.mail.subject", setting),
-                                Said.say("homecard.mail.words", link(card.getId()), setting)));
+            try (Spoken theirs = words.wanted(carer.language()).speak()) {
+                SentCard card =
+                        new SentCard(settingId, childId, carerId, offer.card(), viewer.name(), settings.now(settingId));
+                cards.save(card);
+                if (!carer.email().isEmpty()) {
+                    outbox.send(
+                            settingId,
+                            child.roomId(),
+                            new Mail(
+                                    carer.name(),
+                                    carer.email(),
+                                    Said.say("homecard.mail.subject", setting),
+                                    Said.say("homecard.mail.words", link(card.getId()), setting)));
+                }
             }
         }
     }
@@ -166,6 +173,8 @@ public class HomeCardService {
      * @param seenBy who of staff read it first; empty where nobody has
      * @param observationId what it became in the child's record
      * @param apartBy who had it held apart; empty where it is not
+     * @param showsOthers whether its photo shows a child beside the carer's own
+     * @param staff what staff wrote under it
      */
     record Back(
             UUID id,
@@ -175,13 +184,29 @@ public class HomeCardService {
             LocalDateTime sentAt,
             String seenBy,
             Optional<UUID> observationId,
-            String apartBy) {
+            String apartBy,
+            boolean showsOthers,
+            Optional<ByStaff> staff) {
+
+        /** Whether somebody has to say who is in its photo before it goes into the record. */
+        public boolean isAskingWho() {
+            return showsOthers && !photos.isEmpty();
+        }
 
         /** Whether nobody of staff has read it. */
         public boolean isNew() {
             return seenBy.isEmpty();
         }
     }
+
+    /**
+     * What staff wrote on the back.
+     *
+     * @param words of it
+     * @param by who
+     * @param at when
+     */
+    record ByStaff(String words, String by, LocalDateTime at) {}
 
     /** The cards of a child, the newest first; what is held apart is shown to nobody here. */
     @Transactional(readOnly = true)
@@ -281,7 +306,11 @@ public class HomeCardService {
                 settings.local(settingId, answer.sentAt()),
                 answer.seenBy(),
                 answer.observationId(),
-                answer.apartBy());
+                answer.apartBy(),
+                answer.showsOthers(),
+                answer.staffWordsAt()
+                        .map(at -> new ByStaff(
+                                answer.staffWords(), answer.staffWordsBy(), settings.local(settingId, at))));
     }
 
     /**
@@ -329,7 +358,7 @@ public class HomeCardService {
 
     /** Keeps what a carer wrote on the back; a second time with the same id changes nothing. */
     @Transactional
-    void answer(Viewer viewer, UUID id, UUID cardId, String words, Optional<Cleaned> photo) {
+    void answer(Viewer viewer, UUID id, UUID cardId, String words, Optional<Cleaned> photo, boolean showsOthers) {
         SettingId settingId = viewer.settingId();
         SentCard card = ofCarer(viewer, cardId);
         if (answers.findByIdAndSettingId(id, settingId).isEmpty()) {
@@ -341,6 +370,7 @@ public class HomeCardService {
                     carerId,
                     children.carer(settingId, carerId).name(),
                     words,
+                    showsOthers,
                     settings.now(settingId)));
             photo.ifPresent(cleaned -> photos.saveHomeAnswer(settingId, id, cleaned));
         }
@@ -354,9 +384,29 @@ public class HomeCardService {
         return answer.childId();
     }
 
-    /** Takes it into the child's record, as something that was seen at home. */
+    /** Staff write under what a family wrote: it stands on the card at home. */
     @Transactional
-    UUID takeIn(Viewer viewer, UUID answerId) {
+    UUID writeBack(Viewer viewer, UUID answerId, String words) {
+        HomeAnswer answer = open(viewer, answerId);
+        answer.writeBack(words, viewer.name(), settings.now(viewer.settingId()));
+        return answer.childId();
+    }
+
+    /** Whether somebody has to say first who is in the photo of what came back. */
+    @Transactional(readOnly = true)
+    boolean isAskingWho(Viewer viewer, UUID answerId) {
+        HomeAnswer answer = open(viewer, answerId);
+        return answer.showsOthers()
+                && !photos.ofHomeAnswers(viewer.settingId(), List.of(answerId)).isEmpty();
+    }
+
+    /**
+     * Takes it into the child's record, as something that was seen at home.
+     *
+     * @param others children in its photo beside the carer's own: it shows in no journal that their families do not allow
+     */
+    @Transactional
+    UUID takeIn(Viewer viewer, UUID answerId, Collection<UUID> others) {
         SettingId settingId = viewer.settingId();
         HomeAnswer answer = open(viewer, answerId);
         if (answer.observationId().isEmpty()) {
@@ -367,6 +417,7 @@ public class HomeCardService {
                     child.roomId(),
                     Map.of(child.id(), observation),
                     answer.words(),
+                    others.stream().map(id -> children.get(settingId, id).id()).collect(Collectors.toSet()),
                     answer.sentAt(),
                     answer.carerName());
             photos.moveToObservation(settingId, answerId, observation);

@@ -49,6 +49,7 @@ class Journal extends ScopedRecord {
     private String atHome = "";
     private String fromHome = "";
     private String overTime = "";
+    private String measured = "";
     private String compiledBy;
     private Instant compiledAt;
     private @Nullable String approvedBy;
@@ -144,6 +145,15 @@ class Journal extends ScopedRecord {
     /** How often each area was seen, as it was counted. */
     void count(String counted) {
         overTime = counted;
+    }
+
+    /** What was measured in its project, as it keeps that. */
+    void measure(String kept) {
+        measured = kept;
+    }
+
+    String measured() {
+        return measured;
     }
 
     /** From now on the marks are those of this framework, whichever room the child is in. */

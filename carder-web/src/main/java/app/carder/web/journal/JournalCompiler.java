@@ -1,8 +1,10 @@
 package app.carder.web.journal;
 
 import app.carder.core.journal.Candidate;
+import app.carder.core.journal.Mentions;
 import app.carder.core.journal.OverTime;
 import app.carder.core.journal.Part;
+import app.carder.core.journal.Purpose;
 import app.carder.core.journal.Selection;
 import app.carder.core.journal.Selection.Choice;
 import app.carder.core.journal.ThenAndNow;
@@ -12,6 +14,8 @@ import app.carder.core.wording.NameGuard;
 import app.carder.web.account.Viewer;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
+import app.carder.web.investigate.InvestigationService;
+import app.carder.web.investigate.InvestigationView;
 import app.carder.web.journal.JournalRecords.Found;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Required;
@@ -51,6 +55,7 @@ public class JournalCompiler {
     private final JournalRecords records;
     private final ObservationService observations;
     private final ChildService children;
+    private final InvestigationService investigations;
     private final SettingService settings;
 
     JournalCompiler(
@@ -60,6 +65,7 @@ public class JournalCompiler {
             JournalRecords records,
             ObservationService observations,
             ChildService children,
+            InvestigationService investigations,
             SettingService settings) {
         this.journals = journals;
         this.entries = entries;
@@ -67,6 +73,7 @@ public class JournalCompiler {
         this.records = records;
         this.observations = observations;
         this.children = children;
+        this.investigations = investigations;
         this.settings = settings;
     }
 
@@ -123,6 +130,11 @@ public class JournalCompiler {
                 material.inPeriod().stream()
                         .map(one -> new OverTime.Seen(one.observedAt().toLocalDate(), one.areas()))
                         .toList())));
+        material.investigation().ifPresent(about -> {
+            Measured measured = Measured.of(about, request.endsOn());
+            journal.measure(
+                    measured.called(guard.withoutNames(measured.title())).kept());
+        });
         journals.save(journal);
         shelf.entries.forEach(entries::save);
         return journal;
@@ -300,16 +312,30 @@ public class JournalCompiler {
         List<ObservationView> all = observations.ofChildBetween(
                 settingId, request.childId(), request.startsOn().minusDays(LOOK_BACK), request.endsOn());
         Found found = records.found(settingId, all, PhotoConsents.of(children, settingId, request.childId(), all));
-        return new Material(records, request, found);
+        return new Material(records, request, found, investigation(settingId, request));
+    }
+
+    /** The investigation that a project is about; absent where it is about a card. */
+    private Optional<InvestigationView> investigation(SettingId settingId, JournalRequest request) {
+        return request.purpose() == Purpose.PROJECT && !request.about().isEmpty()
+                ? investigations
+                        .ofRoom(
+                                settingId,
+                                children.get(settingId, request.childId()).roomId())
+                        .stream()
+                        .filter(one -> one.id().toString().equals(request.about()))
+                        .findFirst()
+                : Optional.empty();
     }
 
     /** The records that a journal can be made of. */
-    private record Material(JournalRecords records, JournalRequest request, Found found) {
+    private record Material(
+            JournalRecords records, JournalRequest request, Found found, Optional<InvestigationView> investigation) {
 
         Material with(Map<UUID, ObservationView> more) {
             Map<UUID, ObservationView> all = new LinkedHashMap<>(found.observations());
             all.putAll(more);
-            return new Material(records, request, new Found(all, found.cards(), found.consents()));
+            return new Material(records, request, new Found(all, found.cards(), found.consents()), investigation);
         }
 
         /** In the period, and about what the journal is about. */
@@ -325,6 +351,9 @@ public class JournalCompiler {
             return switch (request.purpose()) {
                 case PROJECT ->
                     request.about().isEmpty()
+                            || investigation
+                                    .filter(about -> Mentions.of(about.title()).isIn(one.note()))
+                                    .isPresent()
                             || found.card(one)
                                     .filter(card -> card.id().toString().equals(request.about()))
                                     .isPresent();

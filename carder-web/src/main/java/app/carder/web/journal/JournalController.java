@@ -12,11 +12,14 @@ import app.carder.web.card.CardSummary;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.children.HoldService;
+import app.carder.web.investigate.InvestigationService;
+import app.carder.web.investigate.InvestigationView;
 import app.carder.web.journal.JournalService.Direction;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Paging;
 import app.carder.web.page.Typed;
+import app.carder.web.page.Words;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
@@ -24,7 +27,6 @@ import app.carder.web.setting.SettingService;
 import app.carder.web.undo.CanBeUndone;
 import app.carder.web.undo.Deed;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -61,6 +63,8 @@ class JournalController {
     private final JournalService journals;
     private final JournalCompiler compiler;
     private final CardService cards;
+    private final InvestigationService investigations;
+    private final Words words;
     private final RoomService rooms;
     private final JournalFiles files;
     private final ChildService children;
@@ -71,6 +75,8 @@ class JournalController {
             JournalService journals,
             JournalCompiler compiler,
             CardService cards,
+            InvestigationService investigations,
+            Words words,
             RoomService rooms,
             JournalFiles files,
             ChildService children,
@@ -78,6 +84,8 @@ class JournalController {
             HoldService holds) {
         this.compiler = compiler;
         this.cards = cards;
+        this.investigations = investigations;
+        this.words = words;
         this.rooms = rooms;
         this.holds = holds;
         this.journals = journals;
@@ -148,7 +156,7 @@ class JournalController {
     }
 
     private static Purpose purpose(Typed typed) {
-        return Arrays.stream(Purpose.values())
+        return Purpose.ofAChild().stream()
                 .filter(one -> one.name().equals(typed.text("purpose")))
                 .findFirst()
                 .orElse(Purpose.TERM);
@@ -160,8 +168,10 @@ class JournalController {
             return "";
         }
         boolean isKnown = purpose == Purpose.PROJECT
-                ? cardsOf(viewer).stream()
-                        .anyMatch(card -> typed.has("about", card.id().toString()))
+                ? Stream.concat(
+                                cardsOf(viewer).stream().map(CardSummary::id),
+                                investigationsOf(viewer).stream().map(InvestigationView::id))
+                        .anyMatch(id -> typed.has("about", id.toString()))
                 : areasOf(viewer).stream().anyMatch(area -> typed.has("about", area.code()));
         if (!isKnown) {
             errors.add("about", purpose == Purpose.PROJECT ? "journal.about.PROJECT" : "journal.about.SKILL");
@@ -172,6 +182,12 @@ class JournalController {
     private List<CardSummary> cardsOf(Viewer viewer) {
         return roomsOf(viewer)
                 .flatMap(room -> cards.inRoom(viewer.settingId(), room.id()).stream())
+                .toList();
+    }
+
+    private List<InvestigationView> investigationsOf(Viewer viewer) {
+        return roomsOf(viewer)
+                .flatMap(room -> investigations.ofRoom(viewer.settingId(), room.id()).stream())
                 .toList();
     }
 
@@ -219,6 +235,35 @@ class JournalController {
                 .orElseGet(() -> new ModelAndView("redirect:/journals/" + journalId + next));
     }
 
+    /** An entry in another language, beside itself; an unknown language keeps nothing. */
+    @PostMapping("/journals/{journalId}/entries/{entryId}/translation")
+    @CanBeUndone(Deed.JOURNAL_CHANGED)
+    ModelAndView translate(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("journalId") UUID journalId,
+            @PathVariable("entryId") UUID entryId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        JournalDraft draft = journals.draft(viewer.settingId(), journalId);
+        if (draft.isApproved()) {
+            return new ModelAndView("redirect:/journals/" + journalId);
+        }
+        if (typed.ticked("version")) {
+            keepWords(viewer, draft, typed, errors);
+        }
+        String other = typed.passage("other-" + entryId, LONGEST_WORDS, errors);
+        String language = typed.text("into-" + entryId);
+        if (!other.isBlank() && !words.atHome().contains(language)) {
+            errors.add("into-" + entryId, "journal.into.missing");
+        }
+        if (errors.any()) {
+            return desk(viewer, draft, typed(draft).with("other-" + entryId, other), errors);
+        }
+        journals.translate(viewer, journalId, entryId, language, other, typed.ticked("speaks-" + entryId));
+        return new ModelAndView("redirect:/journals/" + journalId + "#entry-" + entryId);
+    }
+
     /** Keeps what stands on the desk, or says why not. */
     private void keepWords(Viewer viewer, JournalDraft draft, Typed typed, FormErrors errors) {
         Map<Part, String> texts = new EnumMap<>(Part.class);
@@ -228,9 +273,11 @@ class JournalController {
         Optional<LocalDate> talkedOverOn =
                 typed.text("talkedOverOn").isEmpty() ? Optional.empty() : typed.day("talkedOverOn", errors);
         Map<UUID, String> words = new LinkedHashMap<>();
+        Map<UUID, String> simple = new HashMap<>();
         Map<UUID, Layout> layouts = new HashMap<>();
         for (JournalDraft.Entry entry : draft.entries()) {
             words.put(entry.id(), typed.passage("words-" + entry.id(), LONGEST_WORDS, errors));
+            simple.put(entry.id(), typed.passage("simple-" + entry.id(), LONGEST_WORDS, errors));
             entry.layouts().stream()
                     .filter(layout -> typed.has("layout-" + entry.id(), layout.name()))
                     .findFirst()
@@ -244,7 +291,7 @@ class JournalController {
                         viewer,
                         draft.id(),
                         new JournalService.Wording(
-                                typed.version(), texts, talkedOverOn, words, typed.ids("photo"), layouts))) {
+                                typed.version(), texts, talkedOverOn, words, simple, typed.ids("photo"), layouts))) {
             errors.add("version", "form.changedMeanwhile");
             typed.with("version", draft.version());
         }
@@ -262,13 +309,18 @@ class JournalController {
         Optional<UUID> back = typed.id("bringBack");
         Optional<UUID> pin = typed.id("pin");
         Optional<UUID> unpin = typed.id("unpin");
+        Optional<UUID> dragged = typed.id("dragged");
+        dragged.ifPresent(
+                entry -> typed.id("onto").ifPresent(onto -> journals.moveOnto(settingId, journalId, entry, onto)));
         up.ifPresent(entry -> journals.move(settingId, journalId, entry, Direction.UP));
         down.ifPresent(entry -> journals.move(settingId, journalId, entry, Direction.DOWN));
         typed.id("leaveOut").ifPresent(entry -> journals.leaveOut(settingId, journalId, entry));
         back.ifPresent(entry -> journals.bringBack(settingId, journalId, entry));
         pin.ifPresent(entry -> journals.pin(settingId, journalId, entry, true));
         unpin.ifPresent(entry -> journals.pin(settingId, journalId, entry, false));
-        return Stream.of(up, down, back, pin, unpin).flatMap(Optional::stream).findFirst();
+        return Stream.of(up, down, back, pin, unpin, dragged)
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     /** What would change if the entries were picked anew for so many pages. */
@@ -415,6 +467,8 @@ class JournalController {
         draft.talkedOverOn().ifPresent(day -> typed.with("talkedOverOn", day));
         draft.entries().forEach(entry -> {
             typed.with("words-" + entry.id(), entry.words());
+            typed.with("other-" + entry.id(), entry.translation().words());
+            typed.with("simple-" + entry.id(), entry.simple());
             entry.layout().ifPresent(layout -> typed.with("layout-" + entry.id(), layout.name()));
         });
         return typed;
@@ -424,6 +478,7 @@ class JournalController {
         ModelAndView page = new ModelAndView("journal/desk");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
         page.addObject("draft", draft);
+        page.addObject("languages", words.homeLanguages());
         page.addObject("map", PageMap.of(journals.sheet(viewer.settingId(), draft.id())));
         page.addObject("typed", typed);
         page.addObject("errors", errors);
@@ -436,8 +491,9 @@ class JournalController {
         Purpose purpose = purpose(typed);
         page.addObject("children", children.inReach(viewer));
         page.addObject("purpose", purpose);
-        page.addObject("purposes", List.of(Purpose.values()));
+        page.addObject("purposes", Purpose.ofAChild());
         page.addObject("cards", purpose == Purpose.PROJECT ? cardsOf(viewer) : List.of());
+        page.addObject("investigations", purpose == Purpose.PROJECT ? investigationsOf(viewer) : List.of());
         page.addObject("areas", purpose == Purpose.SKILL ? areasOf(viewer) : List.of());
         page.addObject("typed", typed);
         page.addObject("errors", errors);

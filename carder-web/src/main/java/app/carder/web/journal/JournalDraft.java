@@ -86,6 +86,8 @@ public record JournalDraft(
      * @param layouts that it can stand in
      * @param layout that somebody chose
      * @param pinned whether it stays when entries are picked anew
+     * @param translation the same in another language
+     * @param simple the same in short sentences
      */
     public record Entry(
             UUID id,
@@ -98,7 +100,9 @@ public record JournalDraft(
             List<String> near,
             List<Layout> layouts,
             Optional<Layout> layout,
-            boolean pinned) {
+            boolean pinned,
+            Translation translation,
+            String simple) {
 
         /** Keeps its own copies. */
         public Entry {

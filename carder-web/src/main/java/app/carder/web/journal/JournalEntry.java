@@ -34,6 +34,14 @@ class JournalEntry extends ScopedRecord {
     private boolean pinned;
     private boolean leftOut;
     private @Nullable UUID pairId;
+    private String translatedInto = "";
+    private String translation = "";
+    private String translatedBy = "";
+    private String checkedBy = "";
+    private String simpleWords = "";
+    private String setUpBox = "";
+    private String setUpDrawing = "";
+    private String setUpWords = "";
 
     protected JournalEntry() {}
 
@@ -55,14 +63,47 @@ class JournalEntry extends ScopedRecord {
     }
 
     void word(String words, boolean photoShown, @Nullable Layout layout) {
+        if (!words.equals(this.words)) {
+            // It was checked against other words.
+            checkedBy = "";
+        }
         this.words = words;
         this.photoShown = photoShown;
         this.layout = layout;
     }
 
-    /** It is approved: what it touches stays as it is today. */
-    void freeze(Set<String> touched) {
+    /** It is approved: what it touches, and how its card is set out, stay as they are today. */
+    void freeze(Set<String> touched, Optional<SetUp> setUp) {
         this.areas = touched.stream().sorted().toArray(String[]::new);
+        setUpBox = setUp.map(SetUp::viewBox).orElse("");
+        setUpDrawing = setUp.map(SetUp::marks).orElse("");
+        setUpWords = setUp.map(SetUp::words).orElse("");
+    }
+
+    /** How its card was set out on the day of the approval; absent where nothing is drawn. */
+    Optional<SetUp> setUp() {
+        return setUpBox.isEmpty() ? Optional.empty() : Optional.of(new SetUp(setUpBox, setUpDrawing, setUpWords));
+    }
+
+    /** Says the same in short sentences. */
+    void simplify(String words) {
+        simpleWords = words;
+    }
+
+    String simpleWords() {
+        return simpleWords;
+    }
+
+    /** Stands beside itself in another language; signed off by whoever speaks it, or by nobody yet. */
+    void translate(Translation other) {
+        translatedInto = other.language();
+        translation = other.words();
+        translatedBy = other.by();
+        checkedBy = other.checkedBy();
+    }
+
+    Translation translation() {
+        return new Translation(translatedInto, translation, translatedBy, checkedBy);
     }
 
     /** The areas that it was approved with; absent while it is a draft. */

@@ -11,6 +11,8 @@ public enum JournalFormat {
     PDF(new Paper("A4", Sheet.A4, 20, 20, 22, 11.5), "pdf"),
     /** The same in letters of 18 points. */
     LARGE_PRINT(new Paper("A4", Sheet.LARGE, 20, 20, 22, 18), "pdf"),
+    /** In large letters, short sentences and symbols. */
+    SIMPLE(new Paper("A4", Sheet.LARGE, 20, 20, 22, 18), "pdf"),
     /** The same on half of the paper. */
     A5(new Paper("A5", Sheet.A5, 15, 16, 18, 10), "pdf"),
     /** Pages of A5, two on a side, to fold. */
@@ -18,7 +20,9 @@ public enum JournalFormat {
     /** For an e-reader (EPUB 3.3). */
     EPUB(null, "epub"),
     /** One file that a browser opens without a network. */
-    WEB_PAGE(null, "html");
+    WEB_PAGE(null, "html"),
+    /** Its photos alone, as large as they are kept. */
+    PHOTOS(null, "zip");
 
     private final @Nullable Paper paper;
     private final String ending;

@@ -5,7 +5,9 @@ import app.carder.core.composition.Composition;
 import app.carder.core.composition.Element;
 import app.carder.core.composition.Layout;
 import app.carder.core.composition.Sheet;
+import app.carder.core.drawing.Sketch;
 import app.carder.core.journal.Part;
+import app.carder.core.journal.PartSymbol;
 import app.carder.web.journal.JournalSheet.Entry;
 import app.carder.web.journal.JournalSheet.Photo;
 import app.carder.web.journal.JournalSheet.Piece;
@@ -19,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * A journal on its pages. The same pages, rows and blocks go to a screen, to paper and into every file; only what a photo is called differs.
@@ -26,10 +29,17 @@ import java.util.function.Function;
  * @param sheet what is told
  * @param pages in order
  * @param medium where it is read
+ * @param paper what it is laid out for
  * @param photoUrls what a photo is called there
  */
-public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, Function<UUID, String> photoUrls) {
+public record JournalPages(
+        JournalSheet sheet, List<Page> pages, Medium medium, Sheet paper, Function<UUID, String> photoUrls) {
 
+    /** Shares of the width of a page that the frames of the styles take. */
+    private static final double SMALL_FRAME = 0.28;
+
+    private static final double FRAME = 0.45;
+    private static final double HALF_FRAME = 0.45;
     private static final String COVER = "cover";
     private static final String HEADING = "heading-";
 
@@ -48,9 +58,29 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
         FILE
     }
 
+    /** How wide the drawing of a card stands on paper, millimetres: its frame is as wide as that of a photo there. */
+    public int drawingWidth(Place place) {
+        double share = place.block().layout() == Layout.WORDS_LED
+                ? SMALL_FRAME
+                : place.block().half() || place.isInTwoLanguages() ? HALF_FRAME : FRAME;
+        return (int) (share * paper.width());
+    }
+
+    /** How high it is at most there, millimetres. */
+    public int drawingHeight(Place place) {
+        return drawingWidth(place) * 3 / 4;
+    }
+
     /** What a photo is called where the journal is read. */
     public String url(UUID photoId) {
         return photoUrls.apply(photoId);
+    }
+
+    /** A layout, as styles call it: what is a strip of photos here is not the strip of the day in the frame of the pages. */
+    static String style(Layout layout) {
+        return layout == Layout.STRIP
+                ? "photo-strip"
+                : layout.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** Whether it is read in a browser, from here. */
@@ -86,12 +116,17 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
 
         /** Its layout, as a style calls it. */
         public String style() {
-            return block.layout().name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return JournalPages.style(block.layout());
         }
 
         /** Whether it is the cover. */
         public boolean isCover() {
             return block.layout() == Layout.COVER;
+        }
+
+        /** A symbol for its part. */
+        public Optional<Sketch> symbol() {
+            return PartSymbol.of(part);
         }
 
         /** Whether it is a heading. */
@@ -104,9 +139,9 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
             return block.layout() == Layout.BOX;
         }
 
-        /** Whether it is a drawing of figures. */
+        /** Whether it is the drawing of how often each area was seen. */
         public boolean isChart() {
-            return block.layout() == Layout.CHART;
+            return block.layout() == Layout.CHART && !isMeasured();
         }
 
         /** Whether it is what the child said. */
@@ -114,14 +149,25 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
             return block.layout() == Layout.QUOTE;
         }
 
+        /** Whether it is what was measured. */
+        public boolean isMeasured() {
+            return piece.filter(one -> one.measured().isPresent()).isPresent();
+        }
+
+        /** Whether it is one entry in two languages. */
+        public boolean isInTwoLanguages() {
+            return block.layout() == Layout.PAIR
+                    && piece.filter(Piece::isInTwoLanguages).isPresent();
+        }
+
         /** Whether it is then and now. */
         public boolean isPair() {
-            return block.layout() == Layout.PAIR;
+            return block.layout() == Layout.PAIR && !isInTwoLanguages();
         }
 
         /** Whether it is one record. */
         public boolean isRecord() {
-            return ENTRIES.contains(block.layout());
+            return ENTRIES.contains(block.layout()) && !isMeasured();
         }
 
         /** Whether it begins here; a long one goes on in another block, without its date and its photos. */
@@ -134,14 +180,31 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
             return piece.orElseThrow().entries().get(0);
         }
 
+        /** How its card is set out, where that stands in for a photo. */
+        public Optional<SetUp> drawing() {
+            return isBeginning() && entry().photos().isEmpty() ? entry().setUp() : Optional.empty();
+        }
+
         /** The photos that this layout shows. */
         public List<Photo> photos() {
             if (!isBeginning()) {
                 return List.of();
             }
+            if (isMeasured()) {
+                List<Photo> all = piece.orElseThrow().measured().orElseThrow().photos();
+                return spread(all);
+            }
             int most = block.layout() == Layout.STRIP ? MOST_IN_A_STRIP : 1;
             return entry().photos().stream().limit(most).toList();
         }
+    }
+
+    /** As many as go into a strip, the first and the last among them. */
+    private static List<Photo> spread(List<Photo> all) {
+        int most = Math.min(MOST_IN_A_STRIP, all.size());
+        return IntStream.range(0, most)
+                .mapToObj(at -> all.get(most == 1 ? 0 : at * (all.size() - 1) / (most - 1)))
+                .toList();
     }
 
     private static final int MOST_IN_A_STRIP = 4;
@@ -186,6 +249,7 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
                                 .toList()))
                         .toList(),
                 medium,
+                paper,
                 photoUrls);
     }
 
@@ -205,6 +269,15 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
         Element element;
         if (piece.counted().isPresent()) {
             element = Element.chart(piece.id(), "");
+        } else if (piece.measured().isPresent()) {
+            JournalSheet.Chart chart = piece.measured().get();
+            element = chart.drawing().isPresent()
+                    ? Element.chart(piece.id(), "")
+                    : Element.pictures(piece.id(), chart.photos().size());
+        } else if (piece.isInTwoLanguages()) {
+            Entry entry = piece.entries().get(0);
+            element = Element.pair(
+                    piece.id(), entry.words(), entry.translation().orElseThrow().words(), entry.pictures());
         } else if (piece.entries().isEmpty()) {
             element = Element.box(piece.id(), piece.words());
         } else if (piece.entries().size() == 2) {
@@ -219,7 +292,7 @@ public record JournalPages(JournalSheet sheet, List<Page> pages, Medium medium, 
             element = Element.quote(piece.id(), piece.entries().get(0).words());
         } else {
             Entry entry = piece.entries().get(0);
-            element = Element.entry(piece.id(), entry.words(), entry.photos().size());
+            element = Element.entry(piece.id(), entry.words(), entry.pictures());
         }
         return piece.wished().map(element::as).orElse(element);
     }

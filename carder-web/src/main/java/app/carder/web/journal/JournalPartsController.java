@@ -8,7 +8,6 @@ import app.carder.web.account.Viewer;
 import app.carder.web.page.FormErrors;
 import app.carder.web.page.NotFound;
 import app.carder.web.page.Typed;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -54,7 +53,7 @@ class JournalPartsController {
     ModelAndView keep(@AuthenticationPrincipal Viewer viewer, @RequestParam MultiValueMap<String, String> parameters) {
         Typed typed = Typed.of(parameters);
         FormErrors errors = new FormErrors();
-        Purpose purpose = Arrays.stream(Purpose.values())
+        Purpose purpose = Purpose.ofAChild().stream()
                 .filter(one -> typed.has("purpose", one.name()))
                 .findFirst()
                 .orElseThrow(NotFound::new);
@@ -81,13 +80,22 @@ class JournalPartsController {
         return new ModelAndView("redirect:/settings/journals?saved");
     }
 
+    /** Whether families see what is planned this week. */
+    @PostMapping("/settings/journals/week")
+    String share(
+            @AuthenticationPrincipal Viewer viewer, @RequestParam(name = "shares", defaultValue = "") String shares) {
+        parts.shareWeek(viewer.settingId(), shares.equals("yes"));
+        return "redirect:/settings/journals?saved";
+    }
+
     private ModelAndView page(Viewer viewer, @Nullable Asked faulty) {
         ModelAndView page = new ModelAndView("journal/parts");
         page.setStatus(faulty == null ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT);
         page.addObject("parts", List.of(Part.values()));
+        page.addObject("sharesWeek", parts.sharesWeek(viewer.settingId()));
         page.addObject(
                 "asked",
-                Arrays.stream(Purpose.values())
+                Purpose.ofAChild().stream()
                         .map(purpose -> faulty != null && faulty.purpose() == purpose ? faulty : kept(viewer, purpose))
                         .toList());
         return page;

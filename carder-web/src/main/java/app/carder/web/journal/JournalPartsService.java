@@ -34,6 +34,23 @@ public class JournalPartsService {
         return own.isEmpty() ? purpose.parts() : own;
     }
 
+    /** Whether families see what is planned for their child's room this week. */
+    @Transactional(readOnly = true)
+    public boolean sharesWeek(SettingId settingId) {
+        return Boolean.TRUE.equals(database.queryForObject(
+                "select shares_week from setting where id = :setting",
+                Map.of("setting", settingId.value()),
+                Boolean.class));
+    }
+
+    /** Lets families see it, or not any more. */
+    @Transactional
+    public void shareWeek(SettingId settingId, boolean shares) {
+        database.update(
+                "update setting set shares_week = :shares where id = :setting",
+                Map.of("setting", settingId.value(), "shares", shares));
+    }
+
     /**
      * Keeps the parts that a setting wants; journals that were compiled before keep theirs.
      *

@@ -119,7 +119,7 @@ class JournalRecords {
         for (Only only : choice.only()) {
             said.add(only(only, choice.candidate().on(), selection, framework));
         }
-        return Said.oneAfterTheOther(said).words();
+        return Said.say("picked.only.all", Said.oneAfterTheOther(said));
     }
 
     private Said only(Only only, LocalDate on, EntrySelection selection, Framework framework) {

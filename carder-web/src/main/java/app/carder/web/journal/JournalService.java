@@ -99,13 +99,20 @@ public class JournalService {
                                     entry.part() == Part.BUSY_WITH && !entry.isLeftOut()
                                             ? reasons.getOrDefault(observation.id(), "")
                                             : "",
-                                    reader.names(entry.words()),
-                                    guard.near(entry.words()).stream()
+                                    textsOf(entry)
+                                            .flatMap(text -> reader.names(text).stream())
+                                            .distinct()
+                                            .toList(),
+                                    textsOf(entry)
+                                            .flatMap(text -> guard.near(text).stream())
                                             .map(NameGuard.Near::words)
+                                            .distinct()
                                             .toList(),
                                     layouts(entry, observation, photo),
                                     entry.layout(),
-                                    entry.isPinned()));
+                                    entry.isPinned(),
+                                    entry.translation(),
+                                    entry.simpleWords()));
                 })
                 .collect(Collectors.partitioningBy(
                         Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
@@ -168,6 +175,7 @@ public class JournalService {
      * @param texts by part
      * @param talkedOverOn when concerns were talked over with the family; absent where they were not
      * @param words by entry
+     * @param simple the same in short sentences, by entry
      * @param photosShown entries whose photo is to be shown
      * @param layouts by entry, where one was chosen
      */
@@ -176,6 +184,7 @@ public class JournalService {
             Map<Part, String> texts,
             Optional<LocalDate> talkedOverOn,
             Map<UUID, String> words,
+            Map<UUID, String> simple,
             Collection<UUID> photosShown,
             Map<UUID, Layout> layouts) {}
 
@@ -197,6 +206,7 @@ public class JournalService {
             String worded = wording.words().getOrDefault(entry.getId(), entry.words());
             before.put("entry " + entry.getId(), entry.words());
             after.put("entry " + entry.getId(), worded);
+            entry.simplify(wording.simple().getOrDefault(entry.getId(), entry.simpleWords()));
             entry.word(
                     worded,
                     wording.photosShown().contains(entry.getId()),
@@ -206,25 +216,81 @@ public class JournalService {
         return true;
     }
 
+    /**
+     * Keeps an entry in another language beside itself; without words there is none any more.
+     *
+     * @param speaks whether whoever writes speaks the language and signs it off
+     */
+    @Transactional
+    void translate(Viewer viewer, UUID journalId, UUID entryId, String language, String words, boolean speaks) {
+        SettingId settingId = viewer.settingId();
+        Journal journal = requireDraft(settingId, journalId);
+        JournalEntry entry = entry(entriesOf(settingId, journalId), entryId);
+        if (entry.pairId().isPresent()) {
+            throw new NotFound();
+        }
+        journal.rearrange();
+        Translation before = entry.translation();
+        Translation after = words.isBlank()
+                ? Translation.NONE
+                : new Translation(
+                        language,
+                        words,
+                        words.equals(before.words()) ? before.by() : viewer.name(),
+                        speaks ? viewer.name() : "");
+        history.keep(
+                viewer,
+                "journal",
+                journalId,
+                Map.of("entry " + entryId + " in another language", before.words()),
+                Map.of("entry " + entryId + " in another language", after.words()));
+        entry.translate(after);
+    }
+
     /** Moves an entry of a draft up or down by one place within its part; a pair moves as one. */
     @Transactional
     void move(SettingId settingId, UUID journalId, UUID entryId, Direction direction) {
         Journal journal = requireDraft(settingId, journalId);
         List<JournalEntry> all = entriesOf(settingId, journalId);
         JournalEntry moved = entry(all, entryId);
-        List<List<JournalEntry>> order = new ArrayList<>(all.stream()
-                .filter(one -> one.part() == moved.part())
+        List<List<JournalEntry>> order = ofPart(all, moved.part());
+        int from = placeOf(order, moved);
+        int to = direction == Direction.UP ? from - 1 : from + 1;
+        if (to >= 0 && to < order.size()) {
+            reorder(journal, order, from, to);
+        }
+    }
+
+    /** Moves an entry of a draft to where another of its part stands; a pair moves as one. One of another part stays where it is. */
+    @Transactional
+    void moveOnto(SettingId settingId, UUID journalId, UUID entryId, UUID ontoId) {
+        Journal journal = requireDraft(settingId, journalId);
+        List<JournalEntry> all = entriesOf(settingId, journalId);
+        JournalEntry moved = entry(all, entryId);
+        JournalEntry onto = entry(all, ontoId);
+        List<List<JournalEntry>> order = ofPart(all, moved.part());
+        if (moved.part() == onto.part()) {
+            reorder(journal, order, placeOf(order, moved), placeOf(order, onto));
+        }
+    }
+
+    private static int placeOf(List<List<JournalEntry>> order, JournalEntry entry) {
+        int place = 0;
+        while (!order.get(place).contains(entry)) {
+            place++;
+        }
+        return place;
+    }
+
+    private static List<List<JournalEntry>> ofPart(List<JournalEntry> all, Part part) {
+        return new ArrayList<>(all.stream()
+                .filter(one -> one.part() == part)
                 .collect(Collectors.groupingBy(
                         one -> one.pairId().orElse(one.getId()), LinkedHashMap::new, Collectors.toList()))
                 .values());
-        int from = 0;
-        while (!order.get(from).contains(moved)) {
-            from++;
-        }
-        int to = direction == Direction.UP ? from - 1 : from + 1;
-        if (to < 0 || to >= order.size()) {
-            return;
-        }
+    }
+
+    private static void reorder(Journal journal, List<List<JournalEntry>> order, int from, int to) {
         journal.rearrange();
         List<Integer> places = order.stream()
                 .flatMap(List::stream)
@@ -294,8 +360,14 @@ public class JournalService {
                     rooms.get(viewer.settingId(), child.roomId()).framework());
             List<JournalEntry> approved = entriesOf(viewer.settingId(), journalId);
             Map<UUID, ObservationView> seen = observationsOf(viewer.settingId(), approved);
-            approved.forEach(entry ->
-                    entry.freeze(Required.from(seen, entry.observationId()).areas()));
+            Map<UUID, SetUp> setUps = sheets.setUps(
+                    viewer.settingId(),
+                    approved,
+                    seen,
+                    PhotoConsents.of(children, viewer.settingId(), child.id(), seen.values()));
+            approved.forEach(entry -> entry.freeze(
+                    Required.from(seen, entry.observationId()).areas(),
+                    Optional.ofNullable(setUps.get(entry.observationId()))));
         }
         return names;
     }
@@ -349,7 +421,11 @@ public class JournalService {
     private Stream<String> texts(Journal journal) {
         return Stream.concat(
                 journal.texts().values().stream(),
-                entriesOf(journal.settingId(), journal.getId()).stream().map(JournalEntry::words));
+                entriesOf(journal.settingId(), journal.getId()).stream().flatMap(JournalService::textsOf));
+    }
+
+    private static Stream<String> textsOf(JournalEntry entry) {
+        return Stream.of(entry.words(), entry.translation().words(), entry.simpleWords());
     }
 
     /** The journals of the children whose records somebody may open, newest first. */
@@ -387,7 +463,7 @@ public class JournalService {
                     return Stream.concat(
                                     journal.texts().values().stream(),
                                     entriesOfEach.getOrDefault(journal.getId(), List.of()).stream()
-                                            .map(JournalEntry::words))
+                                            .flatMap(JournalService::textsOf))
                             .anyMatch(reader::holdsBack);
                 })
                 .map(Journal::getId)

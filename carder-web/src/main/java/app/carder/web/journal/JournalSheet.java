@@ -1,9 +1,12 @@
 package app.carder.web.journal;
 
 import app.carder.core.composition.Layout;
+import app.carder.core.drawing.Sketch;
 import app.carder.core.framework.Framework;
+import app.carder.core.journal.CoverDrawing;
 import app.carder.core.journal.Part;
 import app.carder.core.journal.Purpose;
+import app.carder.core.wording.ReadingEase;
 import app.carder.web.children.PegMark;
 import app.carder.web.media.PhotoView;
 import java.time.LocalDate;
@@ -72,10 +75,16 @@ public record JournalSheet(
      * @param entries the record; of a pair both, the earlier first; none of words or of a drawing
      * @param words where it is words alone
      * @param counted where it is the drawing of how often each area was seen
+     * @param measured where it is what was measured
      * @param wished the layout that somebody chose
      */
     public record Piece(
-            String id, List<Entry> entries, String words, Optional<Counted> counted, Optional<Layout> wished) {
+            String id,
+            List<Entry> entries,
+            String words,
+            Optional<Counted> counted,
+            Optional<Chart> measured,
+            Optional<Layout> wished) {
 
         /** Keeps its own copy. */
         public Piece {
@@ -83,7 +92,29 @@ public record JournalSheet(
         }
 
         static Piece words(Part part, String words) {
-            return new Piece(part.name(), List.of(), words, Optional.empty(), Optional.empty());
+            return new Piece(part.name(), List.of(), words, Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
+        Piece simply() {
+            return new Piece(
+                    id,
+                    entries.stream().map(Entry::simply).toList(),
+                    String.join("\n", ReadingEase.sentences(words)),
+                    counted,
+                    measured,
+                    wished);
+        }
+
+        /** One entry that also stands there in another language. */
+        public boolean isInTwoLanguages() {
+            return entries.size() == 1 && entries.get(0).translation().isPresent();
+        }
+
+        /** Its photos, of a chart those beside it. */
+        Stream<Photo> photos() {
+            return Stream.concat(
+                    entries.stream().flatMap(entry -> entry.photos().stream()),
+                    measured.stream().flatMap(chart -> chart.photos().stream()));
         }
     }
 
@@ -96,6 +127,9 @@ public record JournalSheet(
      * @param areas codes of the areas it touches
      * @param framework of the day, by which its card edge is drawn
      * @param areaNames the same for people
+     * @param simple the same in short sentences; empty where nobody wrote them
+     * @param translation the same in another language, checked by whoever speaks it
+     * @param setUp how its card was set out, where it has no photo
      */
     public record Entry(
             LocalDate on,
@@ -103,12 +137,49 @@ public record JournalSheet(
             List<Photo> photos,
             Set<String> areas,
             Framework framework,
-            List<String> areaNames) {
+            List<String> areaNames,
+            String simple,
+            Optional<Translation> translation,
+            Optional<SetUp> setUp) {
 
         /** Keeps its own copies. */
         public Entry {
             photos = List.copyOf(photos);
             areaNames = List.copyOf(areaNames);
+        }
+
+        /** In short sentences, one on each line, in one language. */
+        Entry simply() {
+            return new Entry(
+                    on,
+                    String.join("\n", ReadingEase.sentences(simple.isBlank() ? words : simple)),
+                    photos,
+                    areas,
+                    framework,
+                    areaNames,
+                    simple,
+                    Optional.empty(),
+                    setUp);
+        }
+
+        /** How many pictures stand with it: photos, or the drawing that stands in for them. */
+        int pictures() {
+            return photos.isEmpty() && setUp.isPresent() ? 1 : photos.size();
+        }
+    }
+
+    /**
+     * What was measured.
+     *
+     * @param title of what was watched
+     * @param drawing of the values; absent where it is the pictures
+     * @param photos of the thing, in the order of time
+     */
+    public record Chart(String title, Optional<Sketch> drawing, List<Photo> photos) {
+
+        /** Keeps its own copy. */
+        public Chart {
+            photos = List.copyOf(photos);
         }
     }
 
@@ -157,14 +228,48 @@ public record JournalSheet(
         public record Dot(int records, double radius) {}
     }
 
+    /** The same in short sentences: those that somebody wrote, or else its own, one on each line. */
+    public JournalSheet simply() {
+        return new JournalSheet(
+                id,
+                childId,
+                childName,
+                pegMark,
+                settingName,
+                startsOn,
+                endsOn,
+                purpose,
+                greeting,
+                sections.stream()
+                        .map(section -> new Section(
+                                section.part(),
+                                section.pieces().stream().map(Piece::simply).toList()))
+                        .toList(),
+                framework,
+                approved,
+                heldBack);
+    }
+
     /** What it is called. */
     public String title() {
         return purpose.title(childName);
     }
 
+    /** What is drawn on its cover. */
+    public Sketch cover() {
+        return CoverDrawing.of(
+                purpose,
+                framework.areas().stream().map(area -> covers(area.code())).toList());
+    }
+
     /** All entries, in order. */
     public List<Entry> entries() {
         return pieces().flatMap(piece -> piece.entries().stream()).toList();
+    }
+
+    /** All photos, in order. */
+    public Stream<Photo> photos() {
+        return pieces().flatMap(Piece::photos);
     }
 
     private Stream<Piece> pieces() {
@@ -173,9 +278,7 @@ public record JournalSheet(
 
     /** Whether the family may open a photo. */
     public boolean shows(UUID photoId) {
-        return entries().stream()
-                .anyMatch(entry ->
-                        entry.photos().stream().anyMatch(photo -> photo.id().equals(photoId)));
+        return photos().anyMatch(photo -> photo.id().equals(photoId));
     }
 
     /** Whether any entry touches an area. */

@@ -5,7 +5,6 @@ import app.carder.core.composition.Composition.Place;
 import app.carder.core.composition.Layout;
 import app.carder.core.composition.Sheet;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The pages of a journal, small and to scale, with what stands where.
@@ -49,7 +48,7 @@ public record PageMap(List<Page> pages, int width, int height) {
         Layout layout = place.block().layout();
         return new Box(
                 place.block().id(),
-                layout.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                JournalPages.style(layout),
                 MARGIN + place.x(),
                 MARGIN + place.y(),
                 place.width(),

@@ -67,6 +67,19 @@ public final class Words implements MessageSource {
                 .toList();
     }
 
+    /** The same, named as whoever speaks them does. */
+    public List<HomeLanguage> homeLanguages() {
+        Locale spoken = Catalogue.spoken().locale();
+        return atHome().stream().map(code -> HomeLanguage.of(code, spoken)).toList();
+    }
+
+    /** All words in the language that somebody wants to be written to in; as this thread speaks where nobody said, or it is not known. */
+    public Catalogue wanted(String language) {
+        return language.isEmpty()
+                ? Catalogue.spoken()
+                : known(Locale.forLanguageTag(language)).orElseGet(Catalogue::spoken);
+    }
+
     /** Whether every page has words in a language, those for staff too. */
     public boolean isForEverybody(Catalogue catalogue) {
         String language = catalogue.locale().getLanguage();

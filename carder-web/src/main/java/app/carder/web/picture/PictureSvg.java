@@ -91,6 +91,25 @@ public final class PictureSvg {
     }
 
     /**
+     * A drawing without the element around it, for whoever keeps it; each piece is drawn by itself.
+     *
+     * @param viewBox of the element
+     * @param marks what stands in it
+     * @param words the same in words
+     */
+    public record Kept(String viewBox, String marks, String words) {}
+
+    /**
+     * A picture to be kept as it is today.
+     *
+     * @param ids what the ids in it begin with, where several stand on one page
+     */
+    public static Kept kept(SetUpPicture picture, String ids) {
+        PictureSvg svg = new PictureSvg(picture, ids);
+        return new Kept(svg.viewBox(), svg.marks("", svg.drawn()), words(picture));
+    }
+
+    /**
      * A thing in lines alone, for paper that swells where it is black, or a machine that cuts along them: children read the label by hand.
      * It is as large as a palm.
      */
@@ -123,14 +142,23 @@ public final class PictureSvg {
 
     private String whole(String title, String size, String symbols, String pieces) {
         return """
-                <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" %s><title>%s</title><desc>%s</desc><defs>%s%s</defs>\
-                <g fill="none" stroke="%s" stroke-width="%s" stroke-linejoin="round">%s%s%s%s%s</g></svg>""".formatted(
-                        number(picture.width()),
-                        number(picture.height()),
+                <svg xmlns="http://www.w3.org/2000/svg" viewBox="%s" %s><title>%s</title><desc>%s</desc>%s</svg>""".formatted(
+                        viewBox(),
                         size,
                         // A card that has no title yet has a picture all the same.
                         escaped(title.isBlank() ? words(picture) : title),
                         escaped(words(picture)),
+                        marks(symbols, pieces));
+    }
+
+    private String viewBox() {
+        return "0 0 %s %s".formatted(number(picture.width()), number(picture.height()));
+    }
+
+    private String marks(String symbols, String pieces) {
+        return """
+                <defs>%s%s</defs>\
+                <g fill="none" stroke="%s" stroke-width="%s" stroke-linejoin="round">%s%s%s%s%s</g>""".formatted(
                         surface().flatMap(this::pattern).orElse(""),
                         symbols,
                         INK,

@@ -4,6 +4,7 @@ import app.carder.core.said.Catalogue;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.children.HoldService;
+import app.carder.web.children.PauseService;
 import app.carder.web.journal.JournalCompiler;
 import app.carder.web.setting.SettingId;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
@@ -36,6 +37,7 @@ class JournalRoundJob {
     private final JournalCompiler compiler;
     private final ChildService children;
     private final HoldService holds;
+    private final PauseService pauses;
     private final TransactionOperations transaction;
 
     JournalRoundJob(
@@ -43,11 +45,13 @@ class JournalRoundJob {
             JournalCompiler compiler,
             ChildService children,
             HoldService holds,
+            PauseService pauses,
             TransactionOperations transaction) {
         this.rounds = rounds;
         this.compiler = compiler;
         this.children = children;
         this.holds = holds;
+        this.pauses = pauses;
         this.transaction = transaction;
     }
 
@@ -98,7 +102,8 @@ class JournalRoundJob {
                 if (round.isStopWanted()) {
                     return false;
                 }
-                if (!holds.isRestricted(settingId, child)) {
+                if (!holds.isRestricted(settingId, child)
+                        && pauses.of(settingId, child).isEmpty()) {
                     compiler.compileOnce(settingId, round.askedBy(), round.of(child), round.getId());
                 }
                 round.looked(looked);

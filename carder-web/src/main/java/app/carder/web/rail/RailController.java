@@ -1,6 +1,7 @@
 package app.carder.web.rail;
 
 import app.carder.core.journal.Purpose;
+import app.carder.core.journal.Rhythm;
 import app.carder.exchange.pdf.JoinedPdf;
 import app.carder.web.account.AllowedTo;
 import app.carder.web.account.Audience;
@@ -24,7 +25,6 @@ import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingId;
 import app.carder.web.setting.SettingService;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -49,8 +49,11 @@ class RailController {
 
     private static final int MOST_PAGES = 20;
     private static final int LONGEST_REMARK = 1000;
+    /** Choices for how often journals are due; 0 for once. */
+    private static final List<Integer> WEEKS = List.of(0, 1, 2, 4, 6, 8, 12, 26);
 
     private final RailService rail;
+    private final RhythmService rhythms;
     private final JournalService journals;
     private final JournalFiles files;
     private final FamilyService family;
@@ -61,6 +64,7 @@ class RailController {
 
     RailController(
             RailService rail,
+            RhythmService rhythms,
             JournalService journals,
             JournalFiles files,
             FamilyService family,
@@ -69,6 +73,7 @@ class RailController {
             SettingService settings,
             Printer printer) {
         this.rail = rail;
+        this.rhythms = rhythms;
         this.journals = journals;
         this.files = files;
         this.family = family;
@@ -83,16 +88,16 @@ class RailController {
             @AuthenticationPrincipal Viewer viewer,
             @PathVariable("roomId") UUID roomId,
             @RequestParam(name = "purpose", defaultValue = "TERM") Purpose purpose) {
+        return page(viewer, roomId, usual(viewer, purpose), new FormErrors());
+    }
+
+    private Typed usual(Viewer viewer, Purpose purpose) {
         LocalDate today = settings.today(viewer.settingId());
-        return page(
-                viewer,
-                roomId,
-                Typed.nothing()
-                        .with("purpose", purpose)
-                        .with("startsOn", today.minusDays(purpose.days() - 1L))
-                        .with("endsOn", today)
-                        .with("pages", purpose.pages()),
-                new FormErrors());
+        return Typed.nothing()
+                .with("purpose", purpose)
+                .with("startsOn", today.minusDays(purpose.days() - 1L))
+                .with("endsOn", today)
+                .with("pages", purpose.pages());
     }
 
     /** Has all journals of the room made. */
@@ -121,7 +126,7 @@ class RailController {
     }
 
     private static Purpose purpose(Typed typed) {
-        return Arrays.stream(Purpose.values())
+        return Purpose.ofAChild().stream()
                 .filter(one -> typed.has("purpose", one.name()))
                 .filter(one -> !one.isAboutOneThing())
                 .findFirst()
@@ -140,15 +145,57 @@ class RailController {
         return "redirect:/rooms/" + roomId + "/journals";
     }
 
+    /** When the journals of the room are due. */
+    @PostMapping("/rooms/{roomId}/journals/rhythm")
+    @AllowedTo(Audience.LEADS)
+    ModelAndView rhythm(
+            @AuthenticationPrincipal Viewer viewer,
+            @PathVariable("roomId") UUID roomId,
+            @RequestParam MultiValueMap<String, String> parameters) {
+        SettingId settingId = viewer.settingId();
+        RoomView room = rooms.get(settingId, roomId);
+        Typed typed = Typed.of(parameters);
+        FormErrors errors = new FormErrors();
+        Optional<Rhythm> rhythm = Optional.empty();
+        if (!typed.ticked("none")) {
+            Optional<LocalDate> firstOn = typed.day("firstOn", errors);
+            firstOn.filter(day -> day.isBefore(settings.today(settingId)))
+                    .ifPresent(past -> errors.add("firstOn", "rail.firstOn.past"));
+            int weeks = WEEKS.stream()
+                    .filter(one -> typed.has("weeks", one.toString()))
+                    .findFirst()
+                    .orElse(0);
+            rhythm = firstOn.map(day -> new Rhythm(day, weeks));
+        }
+        if (errors.any()) {
+            return page(viewer, roomId, usual(viewer, Purpose.TERM).with("firstOn", typed.text("firstOn")), errors);
+        }
+        rhythms.set(settingId, room.id(), rhythm);
+        return new ModelAndView("redirect:/rooms/" + roomId + "/journals");
+    }
+
     private ModelAndView page(Viewer viewer, UUID roomId, Typed typed, FormErrors errors) {
         ModelAndView page = new ModelAndView("rail/rail");
         page.setStatus(errors.any() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK);
-        page.addObject("room", rooms.get(viewer.settingId(), roomId));
+        RoomView room = rooms.get(viewer.settingId(), roomId);
+        Optional<RhythmService.Due> due = rhythms.of(viewer.settingId(), roomId);
+        if (typed.raw("firstOn").isEmpty()) {
+            due.flatMap(RhythmService.Due::on).ifPresent(on -> typed.with("firstOn", on));
+        }
+        page.addObject("room", room);
+        page.addObject("due", due.orElse(null));
+        page.addObject("weeks", WEEKS);
+        page.addObject(
+                "lacksSince",
+                due.map(one -> one.rhythm()
+                                .startsOn(one.on().orElse(one.rhythm().firstOn())))
+                        .orElse(null));
+        page.addObject("lacks", due.map(one -> rhythms.lacks(viewer, room, one)).orElse(List.of()));
         page.addObject("rooms", rooms.all(viewer.settingId()));
         page.addObject("rail", rail.of(viewer.settingId(), roomId));
         page.addObject(
                 "purposes",
-                Arrays.stream(Purpose.values())
+                Purpose.ofAChild().stream()
                         .filter(one -> !one.isAboutOneThing())
                         .toList());
         page.addObject("typed", typed);

@@ -72,6 +72,11 @@ public class ArchiveIntake {
             "person_salt",
             "subject_salt",
             "zone_id",
+            // Drawings are SVG: in a file from elsewhere one could hold a script.
+            "set_up_box",
+            "set_up_drawing",
+            "set_up_words",
+            "measured",
             "card_id",
             "seen_by");
 

@@ -73,6 +73,7 @@ final class ChildTables {
                     "t.setting_id = :setting and exists (select 1 from unnest(array[:subjects]::uuid[]) s where position(s::text in t.content) > 0)",
                     LEARNING),
             new Table("hold", "t.child_id = :child"),
+            new Table("journal_pause", "t.child_id = :child"),
             new Table("child", "t.id = :child"));
 
     /** Those that go with a kind of records, the child staying. */
@@ -147,6 +148,7 @@ final class ChildTables {
     /** Tables of the whole server, or of sign-ins, in which no child is ever named. */
     static final Set<String> NOTHING = Set.of(
             "journal_parts",
+            "journal_rhythm",
             "journal_round",
             "backup_run",
             "chain_link",

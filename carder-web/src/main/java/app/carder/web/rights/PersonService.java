@@ -66,7 +66,7 @@ public class PersonService {
                         + " (select count(*) from watch_entry where author_id = :person) as moments_of_play");
         OF_CARER.put(
                 "carer",
-                "select name, email, phone, reads_until, responsibility, fosters, home from carer where id = :carer and setting_id = :setting");
+                "select name, email, phone, reads_until, responsibility, fosters, home, reads_in from carer where id = :carer and setting_id = :setting");
         OF_CARER.put(
                 "said_about_photos",
                 "select photo_use, given, way, asked_words, on_day, until_day, noted_at from consent_entry where carer_id = :carer order by noted_at");

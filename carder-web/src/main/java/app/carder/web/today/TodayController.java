@@ -8,6 +8,7 @@ import app.carder.web.card.CardPictures;
 import app.carder.web.family.HomeNews;
 import app.carder.web.operate.BackupRuns;
 import app.carder.web.page.NotFound;
+import app.carder.web.rail.RhythmService;
 import app.carder.web.room.RoomService;
 import app.carder.web.room.RoomView;
 import app.carder.web.setting.SettingService;
@@ -28,6 +29,7 @@ class TodayController {
     private final SettingService settings;
     private final CardPictures pictures;
     private final HomeNews news;
+    private final RhythmService rhythms;
     private final BackupRuns backups;
 
     TodayController(
@@ -36,8 +38,10 @@ class TodayController {
             SettingService settings,
             CardPictures pictures,
             HomeNews news,
+            RhythmService rhythms,
             BackupRuns backups) {
         this.news = news;
+        this.rhythms = rhythms;
         this.backups = backups;
         this.pictures = pictures;
         this.today = today;
@@ -65,6 +69,7 @@ class TodayController {
         model.addAttribute("madeUp", settings.get(viewer.settingId()).madeUp());
         model.addAttribute("now", settings.minute(viewer.settingId()));
         model.addAttribute("news", news.count(viewer));
+        model.addAttribute("reminders", rhythms.reminders(viewer));
         if (viewer.role() == Role.MANAGER && !settings.get(viewer.settingId()).madeUp()) {
             model.addAttribute("backup", backups.state(viewer.settingId()));
         }

@@ -21,6 +21,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -122,9 +123,17 @@ public class ObservationService {
     /** What a family wrote, taken in by staff. */
     @Transactional
     public void bringInFromHome(
-            Viewer viewer, UUID roomId, Map<UUID, UUID> byChild, String words, Instant writtenAt, String from) {
+            Viewer viewer,
+            UUID roomId,
+            Map<UUID, UUID> byChild,
+            String words,
+            Set<UUID> othersInPhoto,
+            Instant writtenAt,
+            String from) {
+        Set<UUID> inPhoto = new HashSet<>(byChild.keySet());
+        inPhoto.addAll(othersInPhoto);
         ObservationDetails details = new ObservationDetails(
-                byChild.keySet(), ObservationWords.of(words), Optional.empty(), byChild.keySet(), writtenAt);
+                byChild.keySet(), ObservationWords.of(words), Optional.empty(), inPhoto, writtenAt);
         saveEach(viewer, Ids.next(), roomId, byChild, details, Optional.of(from));
     }
 

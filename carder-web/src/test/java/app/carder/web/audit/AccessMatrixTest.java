@@ -257,11 +257,15 @@ class AccessMatrixTest extends WebTest {
                 "POST /home-answers/{answerId}/seen",
                 "POST /home-answers/{answerId}/take-in",
                 "POST /home-answers/{answerId}/apart",
+                "POST /home-answers/{answerId}/words",
                 "GET /home-answers/{answerId}/photos/{homePhotoId}",
                 "GET /rooms/{roomId}/journals",
                 "POST /rooms/{roomId}/journals",
                 "POST /rooms/{roomId}/journals/stop",
                 "POST /rooms/{roomId}/journals/resume",
+                "GET /rooms/{roomId}/display",
+                "GET /rooms/{roomId}/display/print",
+                "POST /journals/{journalId}/entries/{entryId}/translation",
                 "GET /rooms/{roomId}/journals/reading",
                 "GET /rooms/{roomId}/journals/print",
                 "POST /journals/{journalId}/read",
@@ -277,6 +281,9 @@ class AccessMatrixTest extends WebTest {
                 "GET /children/{childId}/carers",
                 "POST /children/{childId}/carers",
                 "POST /children/{childId}/before-sending",
+                "POST /children/{childId}/pause",
+                "POST /children/{childId}/pause/end",
+                "POST /rooms/{roomId}/journals/rhythm",
                 "GET /carers/{carerId}",
                 "POST /carers/{carerId}",
                 "POST /carers/{carerId}/end",
@@ -339,6 +346,7 @@ class AccessMatrixTest extends WebTest {
                 "GET /settings/mail",
                 "GET /settings/journals",
                 "POST /settings/journals",
+                "POST /settings/journals/week",
                 "GET /children/{childId}/erase",
                 "GET /children/{childId}/archive.zip",
                 "POST /children/{childId}/erase",
@@ -391,6 +399,7 @@ class AccessMatrixTest extends WebTest {
                 "GET /family/journals/{journalId}/pdf",
                 "GET /family/journals/{journalId}/file",
                 "GET /family/not-yet",
+                "GET /family/children/{homeChildId}/archive",
                 "GET /family/language",
                 "POST /family/language",
                 "GET /family/home-cards",
@@ -708,6 +717,11 @@ class AccessMatrixTest extends WebTest {
                 id("select observation_id from observation_child where child_id = ? order by 1", anouk)
                         .toString());
         ids.put("journalId", journal.toString());
+        ids.put("homeChildId", anouk.toString());
+        ids.put(
+                "entryId",
+                id("select id from journal_entry where journal_id = ? order by 1 limit 1", journal)
+                        .toString());
         ids.put(
                 "photoId",
                 id(

@@ -97,7 +97,7 @@ class CardsForHomeTest extends WebTest {
         Answer unsaid = upload(card, jpeg, false);
         Answer sent = upload(card, jpeg, true);
 
-        assertThat(unsaid.page().select("[role=alert]").text()).contains("Say that only your own child can be seen");
+        assertThat(unsaid.page().select("[role=alert]").text()).contains("Say who is in the photo");
         assertThat(sent.location()).endsWith("?sent#back");
         UUID answer = id("select id from home_answer");
         UUID photo = id("select id from photo where home_answer_id = ?", answer);
@@ -203,8 +203,80 @@ class CardsForHomeTest extends WebTest {
                 .param("words", "With the long board.")
                 .with(SecurityMockMvcRequestPostProcessors.csrf().asHeader());
         if (alone) {
-            request.param("alone", "yes");
+            request.param("who", "own");
         }
         return send(GRANDFATHER, request);
+    }
+
+    @Test
+    void aCardGoesHomeInTheFamilysLanguageWithTheEnglishBesideIt() throws Exception {
+        database.update("update carer set reads_in = 'pl' where id = ?", carer());
+        try {
+            String card = send("BALL-RAMP");
+
+            Document page = get(GRANDFATHER, card).page();
+            assertThat(page.select(".home-front h2").attr("lang")).isEqualTo("pl");
+            assertThat(page.select(".home-front h2").text()).isEqualTo("W dół po rampie");
+            assertThat(page.select(".home-front [lang=en]").text()).contains("Make it steep.");
+            try (PDDocument document =
+                    Loader.loadPDF(get("hamish", "/home-cards/" + id("select id from home_card") + "/print")
+                            .response()
+                            .getContentAsByteArray())) {
+                assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("pl");
+                assertThat(new PDFTextStripper().getText(document))
+                        .contains("W dół po rampie")
+                        .doesNotContain("#");
+            }
+        } finally {
+            database.update("update carer set reads_in = '' where id = ?", carer());
+        }
+    }
+
+    @Test
+    void staffWriteUnderWhatAFamilyWroteAndItStandsOnTheCardAtHome() {
+        String card = send("BALL-RAMP");
+        post(GRANDFATHER, card, "id", UUID.randomUUID().toString(), "words", "She tried it twice.");
+        UUID answer = id("select id from home_answer");
+
+        post("hamish", "/home-answers/" + answer + "/words", "words", "She showed us too!");
+
+        assertThat(get(GRANDFATHER, card).page().select(".by-staff").text())
+                .contains("She showed us too!", "Hamish Vale");
+        assertThat(get("hamish", path("Anouk")).page().select(".by-staff").text())
+                .contains("She showed us too!");
+    }
+
+    @Test
+    void aPhotoWithAnotherChildGoesIntoTheRecordOnlyOnceItIsSaidWhoThatIs() throws Exception {
+        String card = send("BALL-RAMP");
+        byte[] jpeg = Photos.picture("jpg", 400, 300);
+        send(
+                GRANDFATHER,
+                MockMvcRequestBuilders.multipart(card)
+                        .file(new MockMultipartFile("photo", "ramp.jpg", "image/jpeg", jpeg))
+                        .param("id", UUID.randomUUID().toString())
+                        .param("words", "With a cousin from the Loft.")
+                        .param("who", "others")
+                        .with(SecurityMockMvcRequestPostProcessors.csrf().asHeader()));
+        UUID answer = id("select id from home_answer");
+
+        Answer unsaid = post("hamish", "/home-answers/" + answer + "/take-in");
+        assertThat(unsaid.location()).endsWith("?who");
+        assertThat(database.queryForList("select 1 from home_answer where observation_id is not null"))
+                .isEmpty();
+
+        post(
+                "hamish",
+                "/home-answers/" + answer + "/take-in",
+                "other",
+                child("Bram").toString());
+        UUID taken = id("select observation_id from home_answer");
+        assertThat(database.queryForObject(
+                        "select ? = any(in_photo) and ? = any(in_photo) from observation where id = ?",
+                        Boolean.class,
+                        child("Bram"),
+                        child("Anouk"),
+                        taken))
+                .isTrue();
     }
 }

@@ -8,6 +8,9 @@ import app.carder.web.setting.SettingId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.AfterEach;
@@ -191,7 +194,7 @@ class ComposingTest extends WebTest {
         String journal = compile("Anouk", "TERM", "4", "");
         Element withPhoto = get("tobias", journal)
                 .page()
-                .select("#part-BUSY_WITH article:has(select)")
+                .select("#part-BUSY_WITH article:has(select[id^=layout-])")
                 .first();
         String entry = withPhoto.id().substring("entry-".length());
 
@@ -256,5 +259,134 @@ class ComposingTest extends WebTest {
         fields.addAll(List.of(changes));
         assertThat(post("tobias", journal, fields.toArray(String[]::new)).status())
                 .isEqualTo(302);
+    }
+
+    @Test
+    void anEntryStandsInASecondLanguageOnceASpeakerHasSignedItOff() {
+        String journal = compile("Anouk", "WEEK", "2", "");
+        String entry = first(journal);
+        String path = journal + "/entries/" + entry + "/translation";
+
+        Answer noLanguage = post("tobias", path, "other-" + entry, "Zważyła ryż.");
+        assertThat(noLanguage.page().select("[role=alert]").text()).contains("Choose the language");
+        post("tobias", path, "other-" + entry, "Zważyła ryż.", "into-" + entry, "pl");
+        assertThat(reading(journal).text()).doesNotContain("Zważyła ryż.");
+        assertThat(get("tobias", journal).text()).contains("polski, not checked yet");
+
+        post("hamish", path, "other-" + entry, "Zważyła ryż.", "into-" + entry, "pl", "speaks-" + entry, "yes");
+        assertThat(get("tobias", journal).text()).contains("polski, checked by Hamish Vale");
+        Element other = reading(journal).select(".two-languages .other").first();
+        assertThat(other.attr("lang")).isEqualTo("pl");
+        assertThat(other.text()).isEqualTo("Zważyła ryż.");
+
+        save(journal, "words-" + entry, "Other words than those that were checked.");
+        assertThat(reading(journal).text()).doesNotContain("Zważyła ryż.");
+    }
+
+    @Test
+    void whatWasWrittenInShortSentencesIsToldInTheVersionWithSymbolsAlone() throws Exception {
+        String journal = compile("Anouk", "WEEK", "2", "");
+        String entry = first(journal);
+        save(journal, "simple-" + entry, "I weigh rice. It is heavy. Bram helps.");
+
+        assertThat(reading(journal).text()).doesNotContain("I weigh rice.");
+        try (PDDocument document = Loader.loadPDF(
+                get("tobias", journal + "/file?as=SIMPLE").response().getContentAsByteArray())) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("I weigh rice.", "It is heavy.", "A friend helps.")
+                    .doesNotContain("Bram");
+        }
+    }
+
+    @Test
+    void aSecondLanguageNamesNoOtherChildEither() {
+        String journal = compile("Anouk", "WEEK", "2", "");
+        String entry = first(journal);
+        post(
+                "tobias",
+                journal + "/entries/" + entry + "/translation",
+                "other-" + entry,
+                "Bram też ważył.",
+                "into-" + entry,
+                "pl",
+                "speaks-" + entry,
+                "yes");
+
+        assertThat(reading(journal).text()).doesNotContain("Bram");
+        assertThat(post("tobias", journal + "/approve")
+                        .page()
+                        .select("[role=alert]")
+                        .text())
+                .contains("Bram");
+    }
+
+    @Test
+    void aProjectAboutAnInvestigationShowsItsReadingsAndPicturesAndKeepsThem() {
+        UUID bean = id("select id from investigation where title like 'Bean%'");
+        String journal = compile("Anouk", "PROJECT", "3", bean.toString());
+
+        Document page = reading(journal);
+        assertThat(page.select(".for-project .measured svg.chart")).hasSize(1);
+        assertThat(page.select(".measured img")).hasSize(1);
+        String chart = page.select(".measured svg.chart").outerHtml();
+        UUID reading =
+                id("select id from investigation_reading where investigation_id = ? order by on_day limit 1", bean);
+        Object before = database.queryForObject(
+                "select measured from investigation_reading where id = ?", Object.class, reading);
+        database.update("update investigation_reading set measured = 33 where id = ?", reading);
+        try {
+            assertThat(reading(journal).select(".measured svg.chart").outerHtml())
+                    .isEqualTo(chart);
+        } finally {
+            database.update("update investigation_reading set measured = ? where id = ?", before, reading);
+        }
+    }
+
+    @Test
+    void whereThereIsNoPhotoTheCardIsDrawnAsItWasOnTheDayOfTheApproval() {
+        String journal = compile("Anouk", "TERM", "4", "");
+        Document page = reading(journal);
+        assertThat(page.select(".set-out svg")).isNotEmpty();
+        assertThat(page.select(".leaf:has(.set-out) img")).isEmpty();
+        String drawing = page.select(".set-out svg").first().outerHtml();
+        UUID id = UUID.fromString(journal.substring("/journals/".length()));
+        save(journal, "greeting", "Here it is.");
+        post("tobias", journal + "/approve");
+        List<UUID> cards = database.queryForList(
+                "select distinct o.card_id from journal_entry e join observation o on o.id = e.observation_id where e.journal_id = ? and e.set_up_box <> ''",
+                UUID.class,
+                id);
+        assertThat(cards).isNotEmpty();
+        database.update(
+                "update card set title = 'Another ' || title where id = any(?)", (Object) cards.toArray(UUID[]::new));
+        try {
+            assertThat(reading(journal).select(".set-out svg").first().outerHtml())
+                    .isEqualTo(drawing);
+        } finally {
+            database.update(
+                    "update card set title = substr(title, 9) where id = any(?)", (Object) cards.toArray(UUID[]::new));
+            post("tobias", journal + "/take-back");
+        }
+    }
+
+    @Test
+    void anEntryIsDraggedToWhereAnotherStands() {
+        String journal = compile("Anouk", "TERM", "4", "");
+        List<String> before = busy(journal);
+
+        save(journal, "dragged", before.get(0), "onto", before.get(2));
+
+        assertThat(busy(journal).subList(0, 3)).containsExactly(before.get(1), before.get(2), before.get(0));
+        String pair = get("tobias", journal)
+                .page()
+                .select("#part-THEN_AND_NOW article")
+                .get(0)
+                .attr("data-entry");
+        save(journal, "dragged", pair, "onto", before.get(0));
+        assertThat(busy(journal)).as("another part").doesNotContain(pair);
+    }
+
+    private List<String> busy(String journal) {
+        return get("tobias", journal).page().select("#part-BUSY_WITH article").eachAttr("data-entry");
     }
 }

@@ -20,6 +20,7 @@ import com.adobe.epubcheck.util.WriterReportImpl;
 import java.io.ByteArrayInputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -69,8 +70,9 @@ class JournalFilesTest extends WebTest {
         Random seeded = new Random(2023);
         for (int round = 0; round < 50; round++) {
             JournalSheet sheet = sheet(seeded);
-            JournalFormat format = List.of(JournalFormat.PDF, JournalFormat.LARGE_PRINT, JournalFormat.A5)
-                    .get(round % 3);
+            JournalFormat format = List.of(
+                            JournalFormat.PDF, JournalFormat.LARGE_PRINT, JournalFormat.A5, JournalFormat.SIMPLE)
+                    .get(round / 2 % 4);
 
             byte[] pdf = files.of(setting(), sheet, format);
             byte[] epub = files.of(setting(), sheet, JournalFormat.EPUB);
@@ -84,9 +86,12 @@ class JournalFilesTest extends WebTest {
                 assertThat(document.getNumberOfPages())
                         .as("%s of round %d", format, round)
                         .isEqualTo(JournalPages.composition(
-                                        sheet, format.paper().orElseThrow().sheet())
+                                        format == JournalFormat.SIMPLE ? sheet.simply() : sheet,
+                                        format.paper().orElseThrow().sheet())
                                 .pages()
                                 .size());
+                assertThat(document.getDocumentCatalog().getDocumentOutline().children())
+                        .hasSize(1 + sheet.sections().size());
                 String text = new PDFTextStripper().getText(document);
                 assertThat(text).doesNotContain("·:", "#");
                 assertThat(squeezed(text)).contains(squeezed(sheet.title()));
@@ -94,9 +99,11 @@ class JournalFilesTest extends WebTest {
             assertThat(letters(page.select(".words").text()))
                     .isEqualTo(letters(sheet.sections().stream()
                             .flatMap(section -> section.pieces().stream())
-                            .flatMap(piece -> Stream.concat(
-                                    Stream.of(piece.words()),
-                                    piece.entries().stream().map(Entry::words)))
+                            .flatMap(piece -> Stream.of(
+                                            Stream.of(piece.words()),
+                                            piece.entries().stream().map(Entry::words),
+                                            translationOf(piece))
+                                    .flatMap(words -> words))
                             .collect(Collectors.joining())));
         }
     }
@@ -152,7 +159,7 @@ class JournalFilesTest extends WebTest {
             assertThat(page.select("h1").text()).isEqualTo(Purpose.TERM.title("Anouk"));
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo(language);
-                assertThat(new PDFTextStripper().getText(document)).doesNotContain("\u00b7\u00b7");
+                assertThat(new PDFTextStripper().getText(document)).doesNotContain("\u00b7\u00b7", "#");
             }
         }
     }
@@ -165,6 +172,12 @@ class JournalFilesTest extends WebTest {
             assertThat(files.of(setting(), sheet, format)).as(format.toString()).isNotEmpty();
         }
         assertThat(faults(files.of(setting(), sheet, JournalFormat.EPUB))).isEmpty();
+    }
+
+    private static Stream<String> translationOf(Piece piece) {
+        return piece.isInTwoLanguages()
+                ? piece.entries().get(0).translation().stream().map(Translation::words)
+                : Stream.empty();
     }
 
     /** All letters in the order of the alphabet: a long text may go on behind another. */
@@ -226,8 +239,11 @@ class JournalFilesTest extends WebTest {
                                                 : List.of(entry(random, photos)),
                                         "",
                                         Optional.empty(),
+                                        Optional.empty(),
                                         Optional.empty()))
                                 .toList()));
+            } else if (part == Part.MEASURED) {
+                sections.add(new Section(part, measured(random, photos)));
             } else if (part == Part.OVER_TIME) {
                 sections.add(new Section(part, List.of(counted())));
             } else if (part != Part.GREETING) {
@@ -262,7 +278,24 @@ class JournalFilesTest extends WebTest {
                 "",
                 Optional.of(new Counted(
                         days, List.of(new Counted.Row("Hand", List.of(new Counted.Dot(0, 0), new Counted.Dot(4, 9)))))),
+                Optional.empty(),
                 Optional.empty());
+    }
+
+    private static List<Piece> measured(Random random, List<UUID> photos) {
+        Measured measured = new Measured(
+                words(random, 2),
+                "cm",
+                LocalDate.of(2026, 3, 2),
+                LocalDate.of(2026, 3, 30),
+                IntStream.range(0, 6)
+                        .mapToObj(at -> new Measured.Reading(
+                                LocalDate.of(2026, 3, 2).plusDays(at * 3L),
+                                Optional.of(BigDecimal.valueOf(at * at, 1)),
+                                at % 2 == 0 ? Optional.of(new Photo(photos.get(0), 70)) : Optional.empty()))
+                        .toList());
+        assertThat(Measured.read(measured.kept())).contains(measured);
+        return measured.pieces();
     }
 
     private Entry entry(Random random, List<UUID> photos) {
@@ -277,7 +310,17 @@ class JournalFilesTest extends WebTest {
                         .toList(),
                 Set.of(framework.areas().get(0).code()),
                 framework,
-                List.of(framework.areas().get(0).name()));
+                List.of(framework.areas().get(0).name()),
+                "",
+                random.nextInt(4) == 0
+                        ? Optional.of(new Translation("ar", words(random, 40), "Imelda", "Imelda"))
+                        : Optional.empty(),
+                random.nextInt(3) == 0
+                        ? Optional.of(new SetUp(
+                                "0 0 40 30",
+                                "<g fill=\"none\"><path d=\"M0 0L40 30\" stroke=\"#23211E\"/></g>",
+                                "A tray"))
+                        : Optional.empty());
     }
 
     private Framework framework() {

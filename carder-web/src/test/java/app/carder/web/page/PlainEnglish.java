@@ -25,7 +25,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** What is plain English on a page in a language that nobody speaks: it does not come from the files of words. */
 final class PlainEnglish {
 
-    private static final String TYPED = "[dir=auto], [dir=auto] *, code, kbd, script, style, textarea, title";
+    private static final String TYPED =
+            "[dir=auto], [dir=auto] *, option[lang], code, kbd, script, style, textarea, title";
     /** In the language that nobody speaks every vowel has a mark. */
     private static final Pattern WORD =
             Pattern.compile("(?<!\\p{L})(?=[A-Za-z]*[aeiouy])(?=[A-Z]*[a-z])[A-Za-z]{3,}(?!\\p{L})");

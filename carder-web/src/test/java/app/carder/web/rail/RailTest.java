@@ -241,4 +241,81 @@ class RailTest extends WebTest {
         return rail.select(".rail > li:has(h2:contains(" + hook + ")) ul a span")
                 .eachText();
     }
+
+    @Test
+    void journalsAreDueAgainAndAgainAndTheKeyPersonIsRemindedOfWhatIsMissing() {
+        String kept = database.queryForObject(
+                "select first_on || '/' || every_weeks from journal_rhythm where room_id = ?",
+                String.class,
+                room("Loft"));
+        try {
+            Answer past = post("tobias", path("Loft") + "/rhythm", "firstOn", "2026-05-01", "weeks", "6");
+            assertThat(past.page().select("#fault-firstOn").text()).contains("today or a later day");
+            assertThat(post("hamish", path("Loft") + "/rhythm", "firstOn", "2026-05-20", "weeks", "6")
+                            .status())
+                    .isEqualTo(403);
+
+            post("tobias", path("Loft") + "/rhythm", "firstOn", "2026-05-20", "weeks", "6");
+
+            Document rail = rail("tobias", "Loft");
+            assertThat(rail.text()).contains("Due on 20 May 2026, in 14 days");
+            assertThat(rail.select("#lacks tbody tr"))
+                    .hasSize(rail.select(".rail ul li").size());
+            assertThat(rail.select("#lacks tr:contains(Tamsin) .tag.note").eachText())
+                    .contains("more records", "what to offer next");
+            assertThat(get("tobias", "/").text()).contains("journals are due on 20 May 2026");
+            assertThat(get("precious", "/").text()).doesNotContain("journals are due");
+            post("tobias", path("Loft") + "/rhythm", "none", "yes");
+            assertThat(rail("tobias", "Loft").text()).contains("Nobody has said when they are due.");
+        } finally {
+            String[] before = kept.split("/");
+            database.update(
+                    "insert into journal_rhythm select id, setting_id, ?::date, ?::int from room where id = ? on conflict (room_id) do update set first_on = excluded.first_on, every_weeks = excluded.every_weeks",
+                    before[0],
+                    before[1],
+                    room("Loft"));
+        }
+    }
+
+    @Test
+    void aFamilyThatIsLeftInPeaceGetsNoJournalNothingIsSentAndNobodyIsReminded() {
+        String pause = "/children/" + child("Kofi") + "/pause";
+        assertThat(post("tobias", pause, "pauseReason", "")
+                        .page()
+                        .select("[role=alert]")
+                        .text())
+                .isNotEmpty();
+        assertThat(post("tobias", pause, "pauseReason", "Away", "pausedUntil", "2026-05-01")
+                        .page()
+                        .select("#fault-pausedUntil")
+                        .text())
+                .contains("today or a later day");
+        post("tobias", pause, "pauseReason", "A death in the family");
+        try {
+            assertThat(get("tobias", "/children/" + child("Kofi") + "/carers").text())
+                    .contains("A death in the family");
+            make("2026-03-01");
+            waitForTheEnd();
+            assertThat(database.queryForList(
+                            "select 1 from journal where child_id = ? and round_id = (" + ROUND + ")", child("Kofi")))
+                    .isEmpty();
+            assertThat(rail("tobias", "Loft").select("#lacks tr:contains(Kofi)").text())
+                    .contains("Left in peace");
+            assertThat(post("tobias", "/children/" + child("Kofi") + "/home-cards", "card", "BALL-RAMP")
+                            .page()
+                            .select("#fault-card, [role=alert]")
+                            .text())
+                    .contains("left in peace");
+        } finally {
+            post("tobias", pause + "/end");
+        }
+        assertThat(database.queryForList("select 1 from journal_pause")).isEmpty();
+    }
+
+    @Test
+    void aPressOnAnotherRoomOpensItsRail() {
+        assertThat(rail("tobias", "Loft").select(".rooms a").eachAttr("href"))
+                .contains(path("Nook"))
+                .allSatisfy(href -> assertThat(get("imelda", href).status()).isEqualTo(200));
+    }
 }

@@ -413,6 +413,11 @@ class UndoTest extends WebTest {
         not.put(
                 "/children/{childId}/holds/{holdId}/end",
                 "asks first, and stays in the list; put there again with the form beside it");
+        not.put("/settings/journals/week", "ticked again on the same page");
+        not.put("/rooms/{roomId}/journals/rhythm", "the form with the day is beside it");
+        not.put("/children/{childId}/pause", "ended by the button beside it");
+        not.put("/children/{childId}/pause/end", "begun again by the form in its place");
+        not.put("/home-answers/{answerId}/words", "written anew in the same place");
         not.put("/settings/journals", "the form with the numbers is beside it");
         not.put("/settings/sessions", "asks first; the page of the sessions writes them anew");
         not.put("/settings/rooms/{roomId}", "the form is beside it");
