@@ -15,6 +15,7 @@ async function describe(area) {
   drawMarks(box, area.value, {...language, forFamilies: whom === "families"});
 }
 
-const wanted = event => event.target.matches?.("[data-describes] textarea");
+// What is written in another language is left alone: the rules are those of one.
+const wanted = event => event.target.matches?.("[data-describes] textarea:not([name^=other-])");
 document.addEventListener("input", event => { if (wanted(event)) describe(event.target); });
 document.addEventListener("focusin", event => { if (wanted(event)) describe(event.target); });

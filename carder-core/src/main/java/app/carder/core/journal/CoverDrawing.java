@@ -13,6 +13,7 @@ public final class CoverDrawing {
     private static final double GROUND = 42;
     private static final int DAYS = 5;
     private static final int STEPS = 7;
+    private static final double BALL = 4;
     private static final int STONES = 8;
     private static final int FRAMES = 5;
 
@@ -84,15 +85,18 @@ public final class CoverDrawing {
         }
     }
 
-    /** Stairs. */
+    /** Stairs, and a ball that is at the foot and at the top. */
     private static void steps(Sketch.Sheet sheet) {
         double wide = WIDTH / STEPS;
         for (int at = 0; at < STEPS; at++) {
-            double high = 6 + at * 5.4;
-            sheet.box(at * wide, GROUND - high, wide, high, Style.fill(at));
+            sheet.box(at * wide, GROUND - stair(at), wide, stair(at), Style.fill(at));
         }
-        sheet.round(wide * 0.5, GROUND - 12, 4, Style.ACCENT);
-        sheet.round(wide * (STEPS - 0.5), GROUND - 12 - (STEPS - 1) * 5.4 + 4, 4, Style.ACCENT);
+        sheet.round(wide * 0.5, GROUND - stair(0) - BALL, BALL, Style.ACCENT);
+        sheet.round(wide * (STEPS - 0.5), GROUND - stair(STEPS - 1) - BALL, BALL, Style.ACCENT);
+    }
+
+    private static double stair(int at) {
+        return 5 + at * 4.3;
     }
 
     /** Stepping stones to an open gate. */

@@ -21,7 +21,7 @@ import java.util.regex.Pattern;
 public record ReadingEase(int words, int sentences, int syllables, double score) {
 
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}]+(?:['’][\\p{L}\\p{M}]+)*");
-    private static final Pattern SENTENCE_END = Pattern.compile("(?<![.!?…])[.!?…]++(?=\\s|[”\"’»]|$)|\\n+");
+    private static final Pattern SENTENCE_END = Pattern.compile("(?<![.!?…])[.!?…]++(?:[”\"’»]+|(?=\\s|$))|\\n+");
 
     /** Words of a sentence that is still read in one go. */
     static final int LONGEST_SENTENCE = 25;

@@ -83,6 +83,8 @@ class WordsForFamiliesTest {
     void aTextIsItsSentencesOneByOne() {
         assertThat(ReadingEase.sentences("Poured it. Stopped! Was it full?\nYes"))
                 .containsExactly("Poured it.", "Stopped!", "Was it full?", "Yes");
+        assertThat(ReadingEase.sentences("Said \"sign here.\" Waited."))
+                .containsExactly("Said \"sign here.\"", "Waited.");
         assertThat(ReadingEase.sentences("  ")).isEmpty();
     }
 }

@@ -135,7 +135,7 @@ class CarerController {
         Optional<LocalDate> until =
                 typed.text("pausedUntil").isEmpty() ? Optional.empty() : typed.day("pausedUntil", errors);
         until.filter(day -> day.isBefore(settings.today(viewer.settingId())))
-                .ifPresent(past -> errors.add("pausedUntil", "children.pausedUntil.past"));
+                .ifPresent(past -> errors.add("pausedUntil", "child.pausedUntil.past"));
         String reason = typed.line("pauseReason", errors);
         if (errors.any()) {
             return page(viewer, childId, typed, errors);

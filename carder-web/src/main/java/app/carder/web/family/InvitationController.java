@@ -152,7 +152,7 @@ class InvitationController {
         } else if (holds.isRestricted(viewer.settingId(), sheet.childId())) {
             errors.add(field, "hold.restricted");
         } else if (pauses.of(viewer.settingId(), sheet.childId()).isPresent()) {
-            errors.add(field, "children.paused");
+            errors.add(field, "child.paused");
         } else if (!isToSomebody) {
             errors.add(field, "invitation.carer.missing");
         } else if (!typed.ticked("read") && !warning.isEmpty()) {

@@ -101,7 +101,7 @@ class HomeCardController {
             errors.add("card", "hold.restricted");
         }
         if (pauses.of(viewer.settingId(), childId).isPresent()) {
-            errors.add("card", "children.paused");
+            errors.add("card", "child.paused");
         }
         if (!child.beforeSending().isEmpty() && !typed.ticked("read")) {
             errors.add("read", "invitation.read");

@@ -255,6 +255,11 @@ public record JournalSheet(
         return purpose.title(childName);
     }
 
+    /** Whether it hangs where everybody sees it; else it is one family's. */
+    public boolean isForEverybody() {
+        return purpose == Purpose.DISPLAY;
+    }
+
     /** What is drawn on its cover. */
     public Sketch cover() {
         return CoverDrawing.of(

@@ -160,7 +160,7 @@ class RailController {
         if (!typed.ticked("none")) {
             Optional<LocalDate> firstOn = typed.day("firstOn", errors);
             firstOn.filter(day -> day.isBefore(settings.today(settingId)))
-                    .ifPresent(past -> errors.add("firstOn", "rail.firstOn.past"));
+                    .ifPresent(past -> errors.add("firstOn", "journal.firstOn.past"));
             int weeks = WEEKS.stream()
                     .filter(one -> typed.has("weeks", one.toString()))
                     .findFirst()
