@@ -21,7 +21,9 @@ class FamilyTest extends WebTest {
 
     @BeforeEach
     void findJournal() {
-        journal = id("select j.id from journal j where j.child_id = ? and j.approved_at is not null", child("Anouk"));
+        journal = id(
+                "select j.id from journal j where j.child_id = ? and j.approved_at is not null order by j.id",
+                child("Anouk"));
     }
 
     @Test

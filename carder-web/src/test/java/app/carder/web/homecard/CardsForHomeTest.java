@@ -223,8 +223,8 @@ class CardsForHomeTest extends WebTest {
                             .response()
                             .getContentAsByteArray())) {
                 assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("pl");
-                assertThat(new PDFTextStripper().getText(document))
-                        .contains("W dół po rampie")
+                assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
+                        .contains("W dół po rampie", "Proszę zostać przy dziecku", "Stay with your child")
                         .doesNotContain("#");
             }
         } finally {
