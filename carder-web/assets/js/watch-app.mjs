@@ -244,7 +244,11 @@ class App {
 
   keepPlace() {
     const place = {screen: this.screen, chosen: [...this.chosen], card: this.card};
-    if (this.bundle) this.log.line.add(() => vault.put("place", place));
+    if (!this.bundle) return;
+    // Whoever leaves the page before it is kept has to choose again: the page says when it is.
+    const children = one("[data-children]");
+    delete children.dataset.kept;
+    this.log.line.add(() => vault.put("place", place)).then(() => { children.dataset.kept = place.chosen.length; });
   }
 
   elbow() {

@@ -70,6 +70,9 @@ abstract class InTheHand {
             page.locator("[data-children] label", new Page.LocatorOptions().setHasText(child))
                     .click();
         }
+        if (children.length > 0) {
+            assertThat(page.locator("[data-children]")).hasAttribute("data-kept", String.valueOf(children.length));
+        }
     }
 
     static void go(Page page, String method) {
