@@ -19,6 +19,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class JournalLacks {
 
+    private static final UUID NOBODY = new UUID(0, 0);
+
     private final JournalRecords records;
     private final ObservationService observations;
     private final ChildService children;
@@ -29,15 +31,19 @@ public class JournalLacks {
         this.children = children;
     }
 
-    /** For each of some children, from the records of a period. */
+    /** For each of some children, from the records of a period; they are asked for once for all. */
     public Map<UUID, Missing> of(
             SettingId settingId, List<ChildView> some, LocalDate startsOn, LocalDate endsOn, List<String> areas) {
+        List<ObservationView> all = observations.ofChildrenBetween(
+                settingId, some.stream().map(ChildView::id).toList(), startsOn, endsOn);
+        Found found = records.found(settingId, all, PhotoConsents.of(children, settingId, NOBODY, all));
         Map<UUID, Missing> missing = new HashMap<>();
         for (ChildView child : some) {
-            List<ObservationView> seen = observations.ofChildBetween(settingId, child.id(), startsOn, endsOn);
-            Found found = records.found(settingId, seen, PhotoConsents.of(children, settingId, child.id(), seen));
-            List<Candidate> candidates =
-                    seen.stream().map(one -> records.candidate(found, one)).toList();
+            Found own = found.of(child.id());
+            List<Candidate> candidates = all.stream()
+                    .filter(one -> one.childIds().contains(child.id()))
+                    .map(one -> records.candidate(own, one))
+                    .toList();
             missing.put(child.id(), Missing.of(candidates, areas));
         }
         return missing;

@@ -50,6 +50,11 @@ class JournalRecords {
      */
     record Found(Map<UUID, ObservationView> observations, Map<UUID, CardView> cards, PhotoConsents consents) {
 
+        /** The same, as a journal of a child may show photos. */
+        Found of(UUID childId) {
+            return new Found(observations, cards, new PhotoConsents(childId, consents.childrenById()));
+        }
+
         Optional<CardView> card(ObservationView one) {
             return Optional.ofNullable(one.cardId()).map(cards::get);
         }

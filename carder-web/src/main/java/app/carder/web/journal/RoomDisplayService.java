@@ -118,12 +118,10 @@ public class RoomDisplayService {
     private Map<UUID, ObservationView> seen(SettingId settingId, Collection<UUID> here, Asked asked) {
         Map<UUID, ObservationView> seen = new LinkedHashMap<>();
         Set<List<Object>> told = new HashSet<>();
-        for (UUID child : here) {
-            observations.ofChildBetween(settingId, child, asked.startsOn(), asked.endsOn()).stream()
-                    .filter(one -> here.containsAll(one.childIds()))
-                    .filter(one -> told.add(List.of(one.author(), one.observedAt(), one.areas())))
-                    .forEach(one -> seen.put(one.id(), one));
-        }
+        observations.ofChildrenBetween(settingId, here, asked.startsOn(), asked.endsOn()).stream()
+                .filter(one -> here.containsAll(one.childIds()))
+                .filter(one -> told.add(List.of(one.author(), one.observedAt(), one.areas())))
+                .forEach(one -> seen.put(one.id(), one));
         return seen;
     }
 

@@ -37,6 +37,12 @@ public class RhythmService {
     /** Whoever looks after a child is reminded so many days before its journal is due. */
     private static final int REMIND_DAYS = 21;
 
+    private static final String OF_EVERYBODY = "";
+
+    /** Most who open Today look after no child of a room: they are asked nothing more. */
+    private static final String OF_A_KEY_PERSON =
+            " and exists (select 1 from child c where c.room_id = r.room_id and c.setting_id = r.setting_id and c.key_person_id = :person)";
+
     private final NamedParameterJdbcTemplate database;
     private final ChildService children;
     private final PauseService pauses;
@@ -88,15 +94,17 @@ public class RhythmService {
     /** The rhythm of a room; absent where nobody set one. */
     @Transactional(readOnly = true)
     public Optional<Due> of(SettingId settingId, UUID roomId) {
-        return Optional.ofNullable(all(settingId).get(roomId));
+        return Optional.ofNullable(all(settingId, OF_EVERYBODY, Map.of()).get(roomId));
     }
 
-    private Map<UUID, Due> all(SettingId settingId) {
+    private Map<UUID, Due> all(SettingId settingId, String whose, Map<String, Object> more) {
         LocalDate today = settings.today(settingId);
         Map<UUID, Due> all = new HashMap<>();
+        Map<String, Object> given = new HashMap<>(more);
+        given.put("setting", settingId.value());
         database.query(
-                "select room_id, first_on, every_weeks from journal_rhythm where setting_id = :setting",
-                Map.of("setting", settingId.value()),
+                "select room_id, first_on, every_weeks from journal_rhythm r where r.setting_id = :setting" + whose,
+                given,
                 row -> {
                     Rhythm rhythm = new Rhythm(row.getObject("first_on", LocalDate.class), row.getInt("every_weeks"));
                     Optional<LocalDate> on = rhythm.dueOn(today);
@@ -178,22 +186,23 @@ public class RhythmService {
     public List<Reminder> reminders(Viewer viewer) {
         List<Reminder> reminders = new ArrayList<>();
         Optional<Set<UUID>> within = border.within(viewer);
-        all(viewer.settingId()).forEach((roomId, due) -> {
-            boolean isSoon = due.on().isPresent() && due.days() <= REMIND_DAYS;
-            if (isSoon && within.filter(some -> !some.contains(roomId)).isEmpty()) {
-                RoomView room = rooms.get(viewer.settingId(), roomId);
-                List<ChildView> own = children.inRoom(viewer.settingId(), roomId).stream()
-                        .filter(child -> viewer.personId().equals(child.keyPersonId()))
-                        .toList();
-                List<Lack> mine = lacks(viewer, room, due, Rail.inOrder(own)).stream()
-                        .filter(lack ->
-                                lack.pause().isEmpty() && !lack.missing().isNothing())
-                        .toList();
-                if (!mine.isEmpty()) {
-                    reminders.add(new Reminder(room, due.on().orElseThrow(), mine));
-                }
-            }
-        });
+        all(viewer.settingId(), OF_A_KEY_PERSON, Map.of("person", viewer.personId()))
+                .forEach((roomId, due) -> {
+                    boolean isSoon = due.on().isPresent() && due.days() <= REMIND_DAYS;
+                    if (isSoon && within.filter(some -> !some.contains(roomId)).isEmpty()) {
+                        RoomView room = rooms.get(viewer.settingId(), roomId);
+                        List<ChildView> own = children.inRoom(viewer.settingId(), roomId).stream()
+                                .filter(child -> viewer.personId().equals(child.keyPersonId()))
+                                .toList();
+                        List<Lack> mine = lacks(viewer, room, due, Rail.inOrder(own)).stream()
+                                .filter(lack -> lack.pause().isEmpty()
+                                        && !lack.missing().isNothing())
+                                .toList();
+                        if (!mine.isEmpty()) {
+                            reminders.add(new Reminder(room, due.on().orElseThrow(), mine));
+                        }
+                    }
+                });
         return reminders;
     }
 }

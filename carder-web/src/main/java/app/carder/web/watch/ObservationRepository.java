@@ -39,6 +39,17 @@ interface ObservationRepository extends Repository<Observation, UUID> {
             @Param("notch") String notch,
             Pageable page);
 
+    @Query(
+            "select o from Observation o where o.settingId = :settingId and o.id in (select c.observationId from ObservationChild c"
+                    + " where c.settingId = :settingId and c.childId in :childIds and c.observedAt >= :from and c.observedAt < :to)"
+                    + " order by o.observedAt desc, o.id desc")
+    List<Observation> ofChildrenBetween(
+            @Param("settingId") SettingId settingId,
+            @Param("childIds") Collection<UUID> childIds,
+            @Param("from") Instant from,
+            @Param("to") Instant to,
+            Limit limit);
+
     @Query("select o from ObservationChild c join Observation o on o.id = c.observationId"
             + " where c.settingId = :settingId and c.childId = :childId"
             + " and c.observedAt >= :from and c.observedAt < :to"

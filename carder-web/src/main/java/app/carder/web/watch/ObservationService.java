@@ -258,6 +258,25 @@ public class ObservationService {
                         Limit.of(MOST)));
     }
 
+    /** The observations of several children between two days, both included, each once, newest first: one question for all of them. */
+    @Transactional(readOnly = true)
+    public List<ObservationView> ofChildrenBetween(
+            SettingId settingId, Collection<UUID> childIds, LocalDate startsOn, LocalDate endsOn) {
+        if (childIds.isEmpty()) {
+            return List.of();
+        }
+        ZoneId zone = settings.get(settingId).zone();
+        return views(
+                settingId,
+                observations.ofChildrenBetween(
+                        settingId,
+                        childIds,
+                        startsOn.atStartOfDay(zone).toInstant(),
+                        endsOn.plusDays(1).atStartOfDay(zone).toInstant(),
+                        // As many for each as where one is asked for alone.
+                        Limit.of(MOST * childIds.size())));
+    }
+
     /** The areas that a child's observations since a day touched, with their days, newest first. */
     @Transactional(readOnly = true)
     public List<Coverage.Seen> areasOf(SettingId settingId, UUID childId, LocalDate since) {
