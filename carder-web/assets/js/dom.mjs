@@ -21,6 +21,11 @@ export function words(element, name, values = {}) {
   return text.replace(/\{(\w+)\}/g, (place, key) => values[key] ?? place);
 }
 
+/** Shows a text in an element; one that it shows already is left alone, so that nothing is laid out anew. */
+export function show(element, text) {
+  if (element.textContent !== text) element.textContent = text;
+}
+
 /** What scripts of the page say: words of its element data-said. */
 export const said = (name, values) => words(one("[data-said]"), name, values);
 

@@ -11,7 +11,7 @@ import {MapScreen} from "./watch-map.mjs";
 import {CountScreen} from "./watch-count.mjs";
 import {ListenScreen} from "./watch-listen.mjs";
 import {RegisterScreen} from "./watch-register.mjs";
-import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
+import {all, clockWords, el, one, peg, said, show, words} from "./dom.mjs";
 
 class App {
   constructor() {
@@ -61,7 +61,7 @@ class App {
   /** Shut again, once all that was tapped is written: nothing that could be read stays in memory. */
   async lock() {
     this.locking = true;
-    await this.log.line.last;
+    await this.log.settle();
     location.replace("/watch/");
   }
 
@@ -282,15 +282,16 @@ class App {
   state({state, count, clock}) {
     const line = one("[data-state]");
     const name = count ? (state === "sent" ? "waiting" : state) : ["offline", "signin"].includes(state) ? state : "sent";
-    line.dataset.state = this.sync.isFull ? "full" : name;
+    const shown = this.sync.isFull ? "full" : name;
+    if (line.dataset.state !== shown) line.dataset.state = shown;
     one("[data-sign-in]").hidden = state !== "signin";
-    line.textContent = words(line, line.dataset.state, {count}) + (clock?.wrong ? ". " + words(line, "clock") : "");
+    show(line, words(line, shown, {count}) + (clock?.wrong ? ". " + words(line, "clock") : ""));
   }
 
   /** Their sign-in here has ended: what they could read goes, what waits to be sent stays. */
   async ended() {
     this.locking = true;
-    await this.log.line.last;
+    await this.log.settle();
     await vault.forget(vault.readerId(), false);
     location.replace("/watch/");
   }

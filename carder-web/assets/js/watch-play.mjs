@@ -1,6 +1,6 @@
 // Play record: taps about one or several children, drawn as a band for each. The core works out, this draws.
 import {record as calculate, taps} from "./core.mjs";
-import {all, clockWords, el, one, peg, said, words} from "./dom.mjs";
+import {all, clockWords, el, one, peg, said, show, words} from "./dom.mjs";
 
 const SVG = "http://www.w3.org/2000/svg";
 const SHORTEST_BAND = 120_000;
@@ -61,7 +61,7 @@ export class PlayScreen {
   /** Whom the next tap is about; kept with the record, so that it is the same after a reload. */
   mark(child) {
     this.record.active = child;
-    this.app.log.note("play");
+    this.app.log.mark("play");
   }
 
   /** The child of what is undone is marked, because its band is what changes. */
@@ -81,7 +81,7 @@ export class PlayScreen {
 
   say(name, values) {
     const line = one("[data-tap-said]", this.root);
-    line.textContent = name ? words(line, name, values) : "";
+    show(line, name ? words(line, name, values) : "");
   }
 
   /** Draws all bands as they stand now. */
@@ -99,15 +99,16 @@ export class PlayScreen {
       if (active) figures = this.paintRow(row);
     }
     const care = this.app.child(this.record.active)?.care ?? "";
-    one("[data-active-care]", this.root).textContent = care;
-    one("[data-active-care]", this.root).hidden = !care;
+    const line = one("[data-active-care]", this.root);
+    show(line, care);
+    line.hidden = !care;
     return figures;
   }
 
   paintRow(row) {
     const figures = this.figures(row.dataset.child);
     drawBand(row.querySelector("svg.band"), figures.shapes);
-    row.querySelector(".hand-band-sum").textContent = sum(figures);
+    show(row.querySelector(".hand-band-sum"), sum(figures));
     return figures;
   }
 

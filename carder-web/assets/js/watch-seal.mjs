@@ -12,6 +12,14 @@ export function letters(bytes) {
 
 const fromLetters = text => Uint8Array.from(atob(text.replaceAll("-", "+").replaceAll("_", "/")), letter => letter.charCodeAt(0));
 
+/** The server's key as it was used last; it rarely changes. */
+let known = {};
+
+async function imported(point) {
+  if (known.point !== point) known = {point, key: await crypto.subtle.importKey("raw", fromLetters(point), CURVE, false, [])};
+  return known.key;
+}
+
 /**
  * @param server {name, point}: the server's key
  * @param id what is sealed; it does not open under another id
@@ -19,7 +27,7 @@ const fromLetters = text => Uint8Array.from(atob(text.replaceAll("-", "+").repla
 export async function seal(server, id, bytes) {
   const pair = await crypto.subtle.generateKey(CURVE, false, ["deriveBits"]);
   const point = new Uint8Array(await crypto.subtle.exportKey("raw", pair.publicKey));
-  const theirs = await crypto.subtle.importKey("raw", fromLetters(server.point), CURVE, false, []);
+  const theirs = await imported(server.point);
   const shared = await crypto.subtle.deriveBits({name: "ECDH", public: theirs}, pair.privateKey, 256);
   const material = await crypto.subtle.importKey("raw", shared, "HKDF", false, ["deriveKey"]);
   const key = await crypto.subtle.deriveKey({name: "HKDF", hash: "SHA-256", salt: point, info: PURPOSE}, material,

@@ -9,6 +9,10 @@ let opening = null;
 /** Whoever has opened their store: {id, key, ticket}. */
 let reader = null;
 
+const SERVER = "server";
+/** The server's public key as it lies in "plain", read once: every tap is sealed to it. */
+let server = null;
+
 function database() {
   opening ??= new Promise((resolve, reject) => {
     const request = indexedDB.open(NAME, 1);
@@ -53,7 +57,10 @@ const decrypt = sealed => crypto.subtle.decrypt({name: "AES-GCM", iv: sealed.iv}
 
 // --- what anybody may see
 
-export const setPlain = (name, value) => run(["plain"], "readwrite", tx => tx.objectStore("plain").put(value, name));
+export async function setPlain(name, value) {
+  if (name === SERVER) server = null;
+  await run(["plain"], "readwrite", tx => tx.objectStore("plain").put(value, name));
+}
 export const plain = async name => await run(["plain"], "readonly", tx => tx.objectStore("plain").get(name)) ?? null;
 export const removePlain = name => run(["plain"], "readwrite", tx => tx.objectStore("plain").delete(name));
 
@@ -113,6 +120,15 @@ export async function remove(name) {
   await run(["things"], "readwrite", tx => tx.objectStore("things").delete(key));
 }
 
+/** Removes something that lies in pieces: its head and "name 0", "name 1" and so on. */
+export async function removeAll(name) {
+  const head = own(name);
+  await run(["things"], "readwrite", tx => {
+    tx.objectStore("things").delete(head);
+    tx.objectStore("things").delete(IDBKeyRange.bound(`${head} `, `${head} \uffff`));
+  });
+}
+
 /** Throws away what somebody could read here; with their lock, they are not known here any more. */
 export async function forget(id, withLock) {
   await run(["things", "plain"], "readwrite", tx => {
@@ -143,7 +159,7 @@ async function sealed(item, server) {
 
 /** Seals items and puts them behind the others and, in the same step, things beside them: all are there, or none. */
 export async function enqueue(items, things = {}) {
-  const server = await plain("server");
+  server ??= await plain(SERVER);
   const rows = await Promise.all(items.map(item => sealed(item, server)));
   const beside = await Promise.all(Object.entries(things).map(async ([name, value]) => [own(name), await encrypt(bytesOf(value))]));
   const drafts = items.filter(item => item.type === "photo").map(item => own(`photo ${item.id}`));

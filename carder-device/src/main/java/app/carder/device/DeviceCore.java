@@ -4,6 +4,7 @@ import app.carder.core.attendance.Away;
 import app.carder.core.attendance.Presence;
 import app.carder.core.attendance.Pressed;
 import app.carder.core.watch.DeviceClock;
+import app.carder.core.watch.Episode;
 import app.carder.core.watch.Episodes;
 import app.carder.core.watch.Listening;
 import app.carder.core.watch.Movement;
@@ -32,6 +33,7 @@ import app.carder.core.wording.ReadingEase;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
@@ -83,11 +85,13 @@ public final class DeviceCore {
      */
     @JSExport
     public static JSObject record(Given.Entry[] entries, String child, double from, double now, double shortest) {
-        List<PlayEvent> events = tapsOf(entries, child).stream()
-                .map(noted -> new PlayEvent(noted.at(), ((Tap) noted.entry()).kind()))
-                .toList();
-        TimeBand band = TimeBand.of(events, instant(from), instant(now), instant(Math.max(now, from + shortest)));
-        PlaySummary summary = PlaySummary.of(Episodes.of(events, instant(now)));
+        List<PlayEvent> events = new ArrayList<>();
+        for (Noted noted : tapsOf(entries, child)) {
+            events.add(new PlayEvent(noted.at(), ((Tap) noted.entry()).kind()));
+        }
+        List<Episode> episodes = Episodes.of(events, instant(now));
+        TimeBand band = TimeBand.of(events, episodes, instant(from), instant(Math.max(now, from + shortest)));
+        PlaySummary summary = PlaySummary.of(episodes);
         Script record = new Script()
                 .put("shapes", shapes(band))
                 .put("tapped", events.size())
@@ -137,9 +141,13 @@ public final class DeviceCore {
 
     private static List<Noted> tapsOf(Given.Entry[] entries, String child) {
         UUID who = UUID.fromString(child);
-        return counting(entries).stream()
-                .filter(noted -> noted.entry() instanceof Tap tap && tap.child().equals(who))
-                .toList();
+        List<Noted> taps = new ArrayList<>();
+        for (Noted noted : counting(entries)) {
+            if (noted.entry() instanceof Tap tap && tap.child().equals(who)) {
+                taps.add(noted);
+            }
+        }
+        return taps;
     }
 
     /** The entry that was entered last and still counts, by its id; null where there is none. */
@@ -381,7 +389,11 @@ public final class DeviceCore {
     }
 
     private static List<Noted> counting(Given.Entry[] entries) {
-        return Noted.counting(Arrays.stream(entries).map(DeviceCore::noted).toList());
+        List<Noted> log = new ArrayList<>(entries.length);
+        for (Given.Entry entry : entries) {
+            log.add(noted(entry));
+        }
+        return Noted.counting(log);
     }
 
     /** Read once, because a record is drawn at every tap. */

@@ -8,6 +8,7 @@ import app.carder.core.watch.Episode.Who;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -58,13 +59,32 @@ public final class Episodes {
      * @param until up to when there was watching; a record that is still running: now. Taps after it push it out.
      */
     public static List<Episode> of(List<PlayEvent> events, Instant until) {
-        Episodes episodes = new Episodes();
-        List<PlayEvent> ordered =
-                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList();
-        withoutBounces(ordered).forEach(episodes::take);
+        List<PlayEvent> ordered = inOrder(events);
         Instant last =
                 ordered.isEmpty() ? until : ordered.get(ordered.size() - 1).at();
-        episodes.close(last.isAfter(until) ? last : until, Ended.GOES_ON);
+        return taken(withoutBounces(ordered), last.isAfter(until) ? last : until);
+    }
+
+    /** By time; of two at the same moment the one given first stays first. What is in order already is not sorted again. */
+    static List<PlayEvent> inOrder(Collection<PlayEvent> events) {
+        Instant before = Instant.MIN;
+        for (PlayEvent event : events) {
+            if (event.at().isBefore(before)) {
+                return events.stream()
+                        .sorted(Comparator.comparing(PlayEvent::at))
+                        .toList();
+            }
+            before = event.at();
+        }
+        return List.copyOf(events);
+    }
+
+    private static List<Episode> taken(List<PlayEvent> kept, Instant until) {
+        Episodes episodes = new Episodes();
+        for (PlayEvent event : kept) {
+            episodes.take(event);
+        }
+        episodes.close(until, Ended.GOES_ON);
         return List.copyOf(episodes.done);
     }
 
@@ -88,17 +108,16 @@ public final class Episodes {
      * @param events taps about one child, in any order, at least one
      */
     public static Effect ofLatest(List<PlayEvent> events) {
-        List<PlayEvent> ordered =
-                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList();
+        List<PlayEvent> ordered = inOrder(events);
         PlayEvent latest = ordered.get(ordered.size() - 1);
-        List<PlayEvent> before = ordered.subList(0, ordered.size() - 1);
-        List<Episode> without = of(before, latest.at());
-        if (withoutBounces(ordered).size() == withoutBounces(before).size()) {
+        List<PlayEvent> kept = withoutBounces(ordered);
+        if (kept.get(kept.size() - 1) != latest) {
             return Effect.SAME_TAP;
         }
+        List<Episode> without = taken(kept.subList(0, kept.size() - 1), latest.at());
         boolean begun = !without.isEmpty() && without.get(without.size() - 1).goesOn();
         boolean isOnTheBand = latest.kind() == PlayKind.TALKED || latest.kind() == PlayKind.POURED_OUT;
-        if (!of(ordered, latest.at()).equals(without) || (begun && isOnTheBand)) {
+        if (!taken(kept, latest.at()).equals(without) || (begun && isOnTheBand)) {
             return Effect.COUNTS;
         }
         if (!begun) {
@@ -113,7 +132,7 @@ public final class Episodes {
         List<PlayEvent> kept = new ArrayList<>();
         for (PlayEvent event : ordered) {
             Instant before = counted.get(event.kind());
-            if (before == null || Duration.between(before, event.at()).getSeconds() >= SAME_TAP_WITHIN_SECONDS) {
+            if (before == null || !event.at().isBefore(before.plusSeconds(SAME_TAP_WITHIN_SECONDS))) {
                 counted.put(event.kind(), event.at());
                 kept.add(event);
             }

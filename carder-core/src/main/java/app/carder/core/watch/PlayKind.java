@@ -1,6 +1,7 @@
 package app.carder.core.watch;
 
 import app.carder.core.said.Said;
+import java.util.Locale;
 
 /** What can be tapped while a child plays. What each tap does to an episode stands in {@link Episodes}. */
 public enum PlayKind {
@@ -48,9 +49,15 @@ public enum PlayKind {
     }
 
     private final Part part;
+    private final String style = "tick " + name().toLowerCase(Locale.ROOT);
 
     PlayKind(Part part) {
         this.part = part;
+    }
+
+    /** How its mark on a band looks: the classes of {@link TimeBand.Shape}. */
+    String style() {
+        return style;
     }
 
     /** What it does to an episode. */

@@ -4,9 +4,7 @@ import app.carder.core.watch.Episode.Stretch;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -32,9 +30,15 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
     /** What fills a time. */
     public enum Fill {
         /** In an episode, but not at play: invited, or after an interruption. */
-        AWAY,
+        AWAY("away"),
         /** Unbroken play. */
-        PLAY
+        PLAY("play");
+
+        private final String style;
+
+        Fill(String style) {
+            this.style = style;
+        }
     }
 
     /**
@@ -91,13 +95,24 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
      * @throws IllegalArgumentException unless from lies before until
      */
     public static TimeBand of(Collection<PlayEvent> events, Instant from, Instant now, Instant until) {
+        return of(events, Episodes.of(List.copyOf(events), now), from, until);
+    }
+
+    /**
+     * The same where the episodes are known already.
+     *
+     * @param episodes of these events, up to the moment up to which what goes on is drawn
+     * @param from left edge
+     * @param until right edge, that moment or later
+     * @throws IllegalArgumentException unless from lies before until
+     */
+    public static TimeBand of(Collection<PlayEvent> events, List<Episode> episodes, Instant from, Instant until) {
         if (!from.isBefore(until)) {
             throw new IllegalArgumentException("A band must end after it begins, got %s to %s.".formatted(from, until));
         }
-        List<PlayEvent> ordered = Episodes.withoutBounces(
-                events.stream().sorted(Comparator.comparing(PlayEvent::at)).toList());
+        List<PlayEvent> ordered = Episodes.withoutBounces(Episodes.inOrder(events));
         List<Bar> bars = new ArrayList<>();
-        for (Episode episode : Episodes.of(ordered, now)) {
+        for (Episode episode : episodes) {
             bars.add(bar(Fill.AWAY, episode.startsAt(), episode.endsAt(), from, until));
             for (Stretch stretch : episode.stretches()) {
                 bars.add(bar(Fill.PLAY, stretch.startsAt(), stretch.endsAt(), from, until));
@@ -117,18 +132,14 @@ public record TimeBand(List<Bar> bars, List<Tick> ticks) {
         for (Bar bar : bars) {
             int margin = bar.fill() == Fill.PLAY ? 8 : 22;
             shapes.add(new Shape(
-                    name(bar.fill()), bar.start(), margin, bar.width(), HEIGHT - 2 * margin, Optional.empty()));
+                    bar.fill().style, bar.start(), margin, bar.width(), HEIGHT - 2 * margin, Optional.empty()));
         }
         for (Tick tick : ticks) {
             int width = tick.kind().part() == PlayKind.Part.BREAKS ? 14 : 5;
-            shapes.add(new Shape(
-                    "tick " + name(tick.kind()), tick.at() - width / 2, 0, width, HEIGHT, Optional.of(tick.kind())));
+            shapes.add(
+                    new Shape(tick.kind().style(), tick.at() - width / 2, 0, width, HEIGHT, Optional.of(tick.kind())));
         }
         return shapes;
-    }
-
-    private static String name(Enum<?> code) {
-        return code.name().toLowerCase(Locale.ROOT);
     }
 
     private static Bar bar(Fill fill, Instant start, Instant end, Instant from, Instant until) {

@@ -4,6 +4,7 @@ import app.carder.core.watchlog.Entry.Correction;
 import app.carder.core.watchlog.Entry.Retimed;
 import app.carder.core.watchlog.Entry.TakenBack;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -36,7 +37,7 @@ public record Noted(UUID id, Instant at, Entry entry) {
     public static List<Noted> counting(Collection<Noted> log) {
         Set<UUID> gone = new HashSet<>();
         Map<UUID, Instant> times = new HashMap<>();
-        List<Noted> ordered = log.stream().sorted(BY_TIME).toList();
+        List<Noted> ordered = inOrder(log);
         // From the last entry back, so that what takes something back is known to count when its turn comes.
         for (int at = ordered.size() - 1; at >= 0; at--) {
             Noted noted = ordered.get(at);
@@ -49,10 +50,25 @@ public record Noted(UUID id, Instant at, Entry entry) {
                 times.put(retimed.target(), retimed.happenedAt());
             }
         }
-        return ordered.stream()
-                .filter(noted -> !(noted.entry() instanceof Correction) && !gone.contains(noted.id()))
-                .map(noted -> new Noted(noted.id(), times.getOrDefault(noted.id(), noted.at()), noted.entry()))
-                .sorted(BY_TIME)
-                .toList();
+        List<Noted> counting = new ArrayList<>();
+        for (Noted noted : ordered) {
+            if (!(noted.entry() instanceof Correction) && !gone.contains(noted.id())) {
+                Instant corrected = times.get(noted.id());
+                counting.add(corrected == null ? noted : new Noted(noted.id(), corrected, noted.entry()));
+            }
+        }
+        return inOrder(counting);
+    }
+
+    /** What is in order already, as on a device that only adds to its log, is not sorted again: a record is drawn at every tap. */
+    private static List<Noted> inOrder(Collection<Noted> log) {
+        Noted before = null;
+        for (Noted noted : log) {
+            if (before != null && BY_TIME.compare(before, noted) > 0) {
+                return log.stream().sorted(BY_TIME).toList();
+            }
+            before = noted;
+        }
+        return List.copyOf(log);
     }
 }
