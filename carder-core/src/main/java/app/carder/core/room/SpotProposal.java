@@ -6,12 +6,14 @@ import app.carder.core.room.RoomPlan.Zone;
 import app.carder.core.said.Refused;
 import app.carder.core.said.TimeLimit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
@@ -36,6 +38,9 @@ public record SpotProposal(
     private static final int MOST_PLACES = 400;
     private static final int MOST_POINTS = 2500;
     private static final int ELBOW_ROOM_MM = 250;
+
+    /** What lies so near the edge of a shadow counts as seen. */
+    private static final double EDGE_MM = 1e-6;
 
     /** Keeps its own copies. */
     public SpotProposal {
@@ -64,10 +69,13 @@ public record SpotProposal(
             throw Refused.because("refused.spot-proposal.plan-must-have");
         }
         List<Shadow> casters = Shadow.casters(plan);
+        Rows rows = Rows.of(points);
+        Envelope sheet = Shapes.of(plan.outline()).getEnvelopeInternal();
+        double reach = Math.hypot(sheet.getWidth(), sheet.getHeight());
         List<BitSet> sees = places.parallelStream()
                 .map(place -> {
                     limit.check();
-                    return seen(place, posture.eyeMm(), points, play.heightMm(), casters);
+                    return seen(place, posture.eyeMm(), rows, play.heightMm(), casters, reach);
                 })
                 .toList();
         return greedy(places, sees, points.size(), adults, posture);
@@ -118,15 +126,76 @@ public record SpotProposal(
         return fresh.cardinality();
     }
 
-    private static BitSet seen(Coordinate eye, int eyeMm, List<Coordinate> points, int targetMm, List<Shadow> casters) {
-        BitSet seen = new BitSet(points.size());
-        for (int at = 0; at < points.size(); at++) {
-            Coordinate point = points.get(at);
-            if (casters.stream().noneMatch(caster -> caster.hides(eye, eyeMm, point, targetMm))) {
-                seen.set(at);
-            }
+    /** Which of the points an eye sees over and between what casts shadows. */
+    static BitSet seen(Coordinate eye, int eyeMm, Rows rows, int targetMm, List<Shadow> casters, double reach) {
+        BitSet seen = new BitSet(rows.size());
+        seen.set(0, rows.size());
+        for (Shadow caster : casters) {
+            caster.from(eye, eyeMm, targetMm, reach).ifPresent(shadow -> rows.clear(shadow, seen));
         }
         return seen;
+    }
+
+    /**
+     * Points in rows, each from left to right. A shadow is convex, so that what it hides of a row is one stretch of it: that takes a few
+     * steps for each row, where to ask each point of each shadow takes millions.
+     *
+     * @param ys of the rows, growing
+     * @param firsts number of the first point of each row, and of all points behind the last
+     * @param xs of all points, row by row
+     */
+    record Rows(double[] ys, int[] firsts, double[] xs) {
+
+        /** Of points that come row by row. */
+        static Rows of(List<Coordinate> points) {
+            double[] ys =
+                    points.stream().mapToDouble(Coordinate::getY).distinct().toArray();
+            int[] firsts = new int[ys.length + 1];
+            int row = 0;
+            for (int at = 0; at < points.size(); at++) {
+                if (points.get(at).y > ys[row]) {
+                    firsts[++row] = at;
+                }
+            }
+            firsts[ys.length] = points.size();
+            return new Rows(
+                    ys, firsts, points.stream().mapToDouble(Coordinate::getX).toArray());
+        }
+
+        int size() {
+            return xs.length;
+        }
+
+        /** Takes away the points within a convex shape; those on its edge stay. */
+        void clear(Polygon convex, BitSet points) {
+            Envelope around = convex.getEnvelopeInternal();
+            Coordinate[] ring = convex.getExteriorRing().getCoordinates();
+            for (int row = from(ys, 0, ys.length, around.getMinY() + EDGE_MM);
+                    row < ys.length && ys[row] < around.getMaxY();
+                    row++) {
+                double y = ys[row];
+                double left = Double.POSITIVE_INFINITY;
+                double right = Double.NEGATIVE_INFINITY;
+                for (int at = 0; at + 1 < ring.length; at++) {
+                    Coordinate a = ring[at];
+                    Coordinate b = ring[at + 1];
+                    if ((a.y <= y) != (b.y <= y)) {
+                        double x = a.x + (y - a.y) / (b.y - a.y) * (b.x - a.x);
+                        left = Math.min(left, x);
+                        right = Math.max(right, x);
+                    }
+                }
+                int begins = from(xs, firsts[row], firsts[row + 1], left + EDGE_MM);
+                int ends = from(xs, begins, firsts[row + 1], right - EDGE_MM);
+                points.clear(begins, ends);
+            }
+        }
+
+        /** The first place from which on values are not below one. */
+        private static int from(double[] values, int begin, int end, double least) {
+            int at = Arrays.binarySearch(values, begin, end, least);
+            return at < 0 ? -at - 1 : at;
+        }
     }
 
     private static Geometry playFloor(RoomPlan plan, Play play) {

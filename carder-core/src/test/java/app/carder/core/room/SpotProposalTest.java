@@ -6,8 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.carder.core.room.RoomPlan.Posture;
 import app.carder.core.room.RoomPlan.Wall;
 import app.carder.core.said.TimeLimit;
+import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
 
 class SpotProposalTest {
 
@@ -68,6 +74,49 @@ class SpotProposalTest {
             assertThat(spot.at().xMm()).isBetween(0, 12_000);
             assertThat(spot.at().yMm()).isBetween(0, 9000);
         });
+    }
+
+    /** Against each look by itself, from eyes that stand and sit, in rooms full of furniture with a wall through them. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5})
+    void whatAPlaceSeesIsWhatNothingHidesLookByLook(long seed) {
+        RoomPlan plan = TestPlans.large(seed);
+        List<Shadow> casters = new ArrayList<>(Shadow.casters(plan));
+        casters.addAll(Shadow.casters(new RoomPlan(
+                plan.place(),
+                plan.outline(),
+                900,
+                List.of(new Wall("w", new Point(5000, 1000), new Point(7000, 8000))),
+                List.of(),
+                plan.zones(),
+                List.of(),
+                List.of())));
+        List<Coordinate> points = new ArrayList<>();
+        for (int y = 97; y < 9000; y += 211) {
+            for (int x = 53; x < 12_000; x += 203) {
+                points.add(new Coordinate(x, y));
+            }
+        }
+        Random random = new Random(seed);
+        long all = 0;
+        for (int eyes = 0; eyes < 20; eyes++) {
+            Coordinate eye = new Coordinate(random.nextInt(12_000) + 0.5, random.nextInt(9000) + 0.25);
+            int eyeMm = Posture.values()[eyes % 2].eyeMm();
+            int targetMm = Play.values()[eyes % Play.values().length].heightMm();
+
+            BitSet seen = SpotProposal.seen(eye, eyeMm, SpotProposal.Rows.of(points), targetMm, casters, 15_000);
+
+            for (int at = 0; at < points.size(); at++) {
+                Coordinate point = points.get(at);
+                assertThat(seen.get(at))
+                        .as("%s from %s at %d", point, eye, eyeMm)
+                        .isEqualTo(casters.stream().noneMatch(caster -> caster.hides(eye, eyeMm, point, targetMm)));
+            }
+            all += seen.cardinality();
+        }
+        assertThat(all / (20.0 * points.size()))
+                .as("part of it all that is seen")
+                .isBetween(0.05, 0.95);
     }
 
     @Test
