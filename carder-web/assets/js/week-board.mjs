@@ -90,7 +90,7 @@ function lift(event) {
 function take({clientX, clientY}) {
   if (!carried) return;
   carried.ghost = document.body.appendChild(carried.what.cloneNode(true));
-  carried.ghost.className = "block ghost";
+  carried.ghost.className = "board-card ghost";
   carried.what.classList.add("lifted");
   carried.ghost.style.setProperty("translate", `${clientX + 8}px ${clientY + 8}px`);
 }

@@ -269,7 +269,7 @@ class DragTest {
             to = second.boundingBox();
             CDPSession finger = page.context().newCDPSession(page);
             touch(finger, "touchStart", from.x + 20, from.y + 12);
-            page.locator(".block.ghost").waitFor();
+            page.locator(".board-card.ghost").waitFor();
             move(finger, from.x + 20, from.y + 12, to.x + 30, to.y + 20);
             assertThat(second.locator("[data-block] .stay-words > a")).hasText(title);
             assertThat(block).hasCount(0);

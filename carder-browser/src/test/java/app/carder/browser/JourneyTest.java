@@ -124,7 +124,7 @@ class JourneyTest {
             hand.press(desk.page.getByRole(
                     AriaRole.BUTTON,
                     new Page.GetByRoleOptions().setName("Put it on the board").setExact(true)));
-            assertThat(desk.page.locator("main .block").first()).isVisible();
+            assertThat(desk.page.locator("main .board-card").first()).isVisible();
 
             Assertions.assertThat(hand.presses).isLessThan(40);
             Assertions.assertThat(desk.complaints()).isEmpty();

@@ -108,7 +108,7 @@ class TasksTest {
 
     private void moveACardOnTheBoard() {
         page.navigate("/week");
-        page.locator(".block summary").first().click();
+        page.locator(".board-card summary").first().click();
         page.getByText("Move or copy").first().click();
         page.locator("button.here").last().click();
         assertThat(page.locator("#just-done button")).isVisible();

@@ -36,31 +36,47 @@ final class Stage implements AutoCloseable {
     private final int monitorPort = freePort();
     private final List<String> options;
     private final List<String> program;
+    private final String databaseOptions;
     private @Nullable Process application;
 
     /** The application of this build, with options for its machine. */
     Stage(List<String> options) throws Exception {
-        this(
-                options,
-                List.of(
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        "app.carder.web.CarderApplication"));
+        this(options, ofThisBuild(), "");
     }
 
     /** An application as it was laid out to be started, of whatever build. */
     static Stage ofLaidOut(Path folder) throws Exception {
+        return new Stage(List.of(), laidOut(folder), "");
+    }
+
+    /** This build, or one that was laid out, on a database that counts what each statement takes. */
+    static Stage counting(@Nullable Path folder) throws Exception {
+        return new Stage(
+                List.of(),
+                folder == null ? ofThisBuild() : laidOut(folder),
+                " -c shared_preload_libraries=pg_stat_statements -c pg_stat_statements.track_planning=on");
+    }
+
+    private static List<String> ofThisBuild() {
+        return List.of(
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                "app.carder.web.CarderApplication");
+    }
+
+    private static List<String> laidOut(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
             Path jar = files.filter(file -> file.toString().endsWith(".jar"))
                     .findFirst()
                     .orElseThrow();
-            return new Stage(List.of(), List.of("-jar", jar.toString()));
+            return List.of("-jar", jar.toString());
         }
     }
 
-    private Stage(List<String> options, List<String> program) throws Exception {
+    private Stage(List<String> options, List<String> program, String databaseOptions) throws Exception {
         this.options = options;
         this.program = program;
+        this.databaseOptions = databaseOptions;
         folder = Files.createTempDirectory("carder-fault");
         command(List.of("chmod", "711", folder.toString()));
         cluster = folder.resolve("pg");
@@ -210,7 +226,8 @@ final class Stage implements AutoCloseable {
                 "-l",
                 cluster.resolve("log").toString(),
                 "-o",
-                "-p " + databasePort + " -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"));
+                "-p " + databasePort + " -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
+                        + databaseOptions));
         command.addAll(List.of(order));
         postgres(command.toArray(String[]::new));
     }

@@ -5,6 +5,8 @@ import app.carder.core.journal.Missing;
 import app.carder.web.children.ChildService;
 import app.carder.web.children.ChildView;
 import app.carder.web.journal.JournalRecords.Found;
+import app.carder.web.setting.Area;
+import app.carder.web.setting.Remembered;
 import app.carder.web.setting.SettingId;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.watch.ObservationView;
@@ -14,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What is not there yet for journals that will be made. */
 @Component
@@ -31,7 +34,9 @@ public class JournalLacks {
         this.children = children;
     }
 
-    /** For each of some children, from the records of a period; they are asked for once for all. */
+    /** For each of some children, from the records of a period; they are asked for once for all, and kept: key persons see it on Today. */
+    @Remembered({Area.BOARD, Area.CARDS, Area.PEOPLE, Area.PLACES, Area.RECORDS})
+    @Transactional(readOnly = true)
     public Map<UUID, Missing> of(
             SettingId settingId, List<ChildView> some, LocalDate startsOn, LocalDate endsOn, List<String> areas) {
         List<ObservationView> all = observations.ofChildrenBetween(

@@ -70,7 +70,7 @@ class EveryDoorTest extends WebTest {
                         "week board",
                         door -> door.get("tobias", door.loft("/week"))
                                 .page()
-                                .select(".block:contains(" + RICE + ") .held")
+                                .select(".board-card:contains(" + RICE + ") .held")
                                 .text()),
                 Named.of(
                         "printed week",

@@ -8,7 +8,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -26,6 +28,10 @@ class StylesTest {
     private static final Pattern QUOTED = Pattern.compile("\"[^\"]*\"|url\\([^)]*\\)");
     private static final Pattern DECLARATIONS = Pattern.compile("\\{[^{}]*}");
     private static final Pattern CLASS = Pattern.compile("\\.(-?[a-zA-Z_][\\w-]*)");
+    private static final Pattern PLAIN_RULE = Pattern.compile("(?<=[{}])\\.([\\w-]+)\\{");
+    private static final Pattern RULE = Pattern.compile("(?<=^|[{};])([^{}();]+)\\{[^{}]*}");
+    private static final Pattern ONE_CLASS = Pattern.compile("\\.[\\w-]+");
+    private static final Pattern CLASS_ATTRIBUTE = Pattern.compile("(?:class|th:class|th:classappend)=\"([^\"]*)\"");
     private static final Pattern WORD = Pattern.compile("[\\w-]+");
 
     @Test
@@ -38,30 +44,113 @@ class StylesTest {
     /** A style that no page, no script and no drawing names is taken out. */
     @Test
     void everyClassIsNamedSomewhere() throws IOException {
-        String sources = Stream.of(
-                        files(Path.of("src/main/resources/templates"), ".html"),
-                        files(Path.of("assets/js"), ".mjs"),
-                        files(Path.of("src/main/java"), ".java"),
-                        files(Path.of("../carder-core/src/main/java"), ".java"))
-                .flatMap(List::stream)
-                .map(StylesTest::read)
-                .collect(Collectors.joining("\n"));
+        String sources = pages() + scriptsAndDrawings();
         Set<String> words =
                 WORD.matcher(sources).results().map(MatchResult::group).collect(Collectors.toSet());
         Set<String> unused = new TreeSet<>();
         for (Path style : files(STYLES, ".css")) {
-            String selectors = DECLARATIONS
-                    .matcher(QUOTED.matcher(COMMENT.matcher(read(style)).replaceAll(""))
-                            .replaceAll(""))
-                    .replaceAll("{}");
-            CLASS.matcher(selectors)
-                    .results()
-                    .map(found -> found.group(1))
+            classes(read(style)).stream()
                     .filter(name -> !words.contains(name) && !isGlued(name, sources))
                     .forEach(unused::add);
         }
 
         assertThat(unused).isEmpty();
+    }
+
+    /** A page that lays something out with a utility must not get the look of a part of the same name along with it. */
+    @Test
+    void noPartIsNamedLikeAUtilityThatPagesUse() throws IOException {
+        String built = read(Path.of("target/classes/static/shipped/app.css"));
+        int utilities = built.indexOf("@layer utilities{");
+        assertThat(utilities).as("the layer of utilities").isPositive();
+
+        Set<String> named = PLAIN_RULE
+                .matcher(built.substring(utilities, endOfBlock(built, built.indexOf('{', utilities))))
+                .results()
+                .map(found -> found.group(1))
+                .collect(Collectors.toSet());
+        assertThat(named).contains("flex", "block");
+        for (Path style : files(STYLES, ".css")) {
+            assertThat(classes(read(style))).as(style.toString()).doesNotContainAnyElementsOf(named);
+        }
+    }
+
+    /** What one place alone looks like is said at that place; a style sheet is for what several places share, or what scripts and drawings make. */
+    @Test
+    void whatOnePlaceLooksLikeIsSaidThere() throws IOException {
+        String pages = pages();
+        String elsewhere = scriptsAndDrawings();
+        Map<String, Integer> rules = new TreeMap<>();
+        Set<String> alone = new TreeSet<>();
+        for (Path style : files(STYLES, ".css")) {
+            for (MatchResult rule : RULE.matcher(COMMENT.matcher(read(style)).replaceAll(""))
+                    .results()
+                    .toList()) {
+                for (String selector : rule.group(1).split(",")) {
+                    classes(selector + "{}").forEach(name -> rules.merge(name, 1, Integer::sum));
+                    if (ONE_CLASS.matcher(selector.strip()).matches()) {
+                        alone.add(selector.strip().substring(1));
+                    }
+                }
+            }
+        }
+
+        assertThat(alone)
+                .filteredOn(name -> rules.get(name) == 1)
+                .filteredOn(name -> !isNamed(name, elsewhere) && places(name, pages) == 1)
+                .isEmpty();
+    }
+
+    private static String pages() throws IOException {
+        return all(files(Path.of("src/main/resources/templates"), ".html"));
+    }
+
+    private static String scriptsAndDrawings() throws IOException {
+        return all(files(Path.of("assets/js"), ".mjs"))
+                + all(files(Path.of("src/main/java"), ".java"))
+                + all(files(Path.of("../carder-core/src/main/java"), ".java"));
+    }
+
+    private static String all(List<Path> files) {
+        return files.stream().map(StylesTest::read).collect(Collectors.joining("\n", "", "\n"));
+    }
+
+    private static long places(String name, String pages) {
+        return Pattern.compile("(?<![\\w-])" + Pattern.quote(name) + "(?![\\w-])")
+                .matcher(CLASS_ATTRIBUTE
+                        .matcher(pages)
+                        .results()
+                        .map(found -> found.group(1))
+                        .collect(Collectors.joining("\n")))
+                .results()
+                .count();
+    }
+
+    private static boolean isNamed(String name, String sources) {
+        return Pattern.compile("[\"'` .]" + Pattern.quote(name) + "[\"'` .]")
+                .matcher(sources)
+                .find();
+    }
+
+    private static Set<String> classes(String style) {
+        return CLASS.matcher(DECLARATIONS
+                        .matcher(QUOTED.matcher(COMMENT.matcher(style).replaceAll(""))
+                                .replaceAll(""))
+                        .replaceAll("{}"))
+                .results()
+                .map(found -> found.group(1))
+                .collect(Collectors.toSet());
+    }
+
+    private static int endOfBlock(String style, int start) {
+        int depth = 0;
+        for (int at = start; at < style.length(); at++) {
+            depth += style.charAt(at) == '{' ? 1 : style.charAt(at) == '}' ? -1 : 0;
+            if (depth == 0) {
+                return at;
+            }
+        }
+        throw new IllegalStateException("The layer does not end.");
     }
 
     /** Named by a beginning and a constant, as in {@code 'level-' + finding.level}, or by the constant alone. */

@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -63,28 +64,46 @@ class TemplateNamesTest {
     /** The engine puts a piece in its place before it asks whether it is wanted there, and then never asks. */
     @Test
     void noPieceThatIsReplacedHasAConditionOfItsOwn() throws IOException {
-        Set<String> ignored = new TreeSet<>();
+        assertThat(
+                        tags("<i th:if=\"${a}\" th:replace=\"~{b}\"></i> <i th:unless=\"${a}\"><b th:replace=\"~{b}\"></b></i>")
+                                .filter(TemplateNamesTest::isReplacedOnCondition))
+                .hasSize(1);
+        assertThat(tagsOfTemplates(TemplateNamesTest::isReplacedOnCondition)).isEmpty();
+    }
+
+    /** What is worked out takes the place of what is written there, and that is never seen. */
+    @Test
+    void noElementHasAClassThatIsThrownAway() throws IOException {
+        assertThat(
+                        tags("<i class=\"a\" th:class=\"${b}\"></i> <i class=\"a\" th:classappend=\"${b}\"></i> <i th:class=\"${b}\"></i>")
+                                .filter(TemplateNamesTest::hasTwoClasses))
+                .hasSize(1);
+        assertThat(tagsOfTemplates(TemplateNamesTest::hasTwoClasses)).isEmpty();
+    }
+
+    private static boolean isReplacedOnCondition(String tag) {
+        return tag.contains(" th:replace=") && (tag.contains(" th:if=") || tag.contains(" th:unless="));
+    }
+
+    private static boolean hasTwoClasses(String tag) {
+        return tag.contains(" class=") && tag.contains(" th:class=");
+    }
+
+    private static Set<String> tagsOfTemplates(Predicate<String> wanted) throws IOException {
+        Set<String> found = new TreeSet<>();
         try (Stream<Path> templates = Files.walk(Path.of("src/main/resources/templates"))) {
             for (Path template :
                     templates.filter(file -> file.toString().endsWith(".html")).toList()) {
-                replacedOnCondition(Files.readString(template))
-                        .forEach(tag -> ignored.add(template.getFileName() + ": " + tag));
+                tags(Files.readString(template))
+                        .filter(wanted)
+                        .forEach(tag -> found.add(template.getFileName() + ": " + tag));
             }
         }
-
-        assertThat(
-                        replacedOnCondition(
-                                "<i th:if=\"${a}\" th:replace=\"~{b}\"></i> <i th:unless=\"${a}\"><b th:replace=\"~{b}\"></b></i>"))
-                .hasSize(1);
-        assertThat(ignored).isEmpty();
+        return found;
     }
 
-    private static Stream<String> replacedOnCondition(String template) {
-        return TAG.matcher(template)
-                .results()
-                .map(MatchResult::group)
-                .filter(tag ->
-                        tag.contains(" th:replace=") && (tag.contains(" th:if=") || tag.contains(" th:unless=")));
+    private static Stream<String> tags(String template) {
+        return TAG.matcher(template).results().map(MatchResult::group);
     }
 
     @Test

@@ -42,7 +42,7 @@ class ShelfTest extends WebTest {
         return shelf(page, zone)
                 .select(".cell-place")
                 .get(place)
-                .select(".block > a")
+                .select(".board-card > a")
                 .text();
     }
 
