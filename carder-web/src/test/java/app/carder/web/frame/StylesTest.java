@@ -32,6 +32,7 @@ class StylesTest {
     private static final Pattern RULE = Pattern.compile("(?<=^|[{};])([^{}();]+)\\{[^{}]*}");
     private static final Pattern ONE_CLASS = Pattern.compile("\\.[\\w-]+");
     private static final Pattern CLASS_ATTRIBUTE = Pattern.compile("(?:class|th:class|th:classappend)=\"([^\"]*)\"");
+    private static final Pattern GIVEN = Pattern.compile("class(?:Name)?: \"([^\"]+)\"");
     private static final Pattern WORD = Pattern.compile("[\\w-]+");
 
     @Test
@@ -113,6 +114,22 @@ class StylesTest {
 
     private static String all(List<Path> files) {
         return files.stream().map(StylesTest::read).collect(Collectors.joining("\n", "", "\n"));
+    }
+
+    /** A part that only scripts make looks like nothing once its style is gone, and no page tells. */
+    @Test
+    void everyClassThatAScriptGivesHasAStyle() throws IOException {
+        Set<String> styled = new TreeSet<>();
+        for (Path style : files(STYLES, ".css")) {
+            styled.addAll(classes(read(style)));
+        }
+
+        List<String> given = GIVEN.matcher(all(files(Path.of("assets/js"), ".mjs")))
+                .results()
+                .flatMap(found -> Stream.of(found.group(1).split(" ")))
+                .toList();
+
+        assertThat(given).contains("hand-who").isSubsetOf(styled);
     }
 
     private static long places(String name, String pages) {
