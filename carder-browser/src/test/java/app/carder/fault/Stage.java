@@ -180,7 +180,7 @@ final class Stage implements AutoCloseable {
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(options);
-        command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
+        command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:ReservedCodeCacheSize=256m", "-XX:+UseSerialGC"));
         command.addAll(program);
         command.addAll(List.of(
                 "--server.port=" + port,
