@@ -33,6 +33,7 @@ import app.carder.web.setting.SettingView;
 import app.carder.web.watch.ObservationDetails;
 import app.carder.web.watch.ObservationService;
 import app.carder.web.watch.ObservationWords;
+import jakarta.persistence.EntityManager;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -112,6 +113,7 @@ public class DemoData {
     private final PhotoService photos;
     private final AttendanceService attendance;
     private final TransactionOperations transaction;
+    private final EntityManager entities;
     /** Each scene is drawn and cleaned once; forgotten once all is made. */
     private final Map<DemoScene, Cleaned> drawn = new EnumMap<>(DemoScene.class);
 
@@ -132,7 +134,8 @@ public class DemoData {
             ObservationService observations,
             PhotoService photos,
             AttendanceService attendance,
-            TransactionOperations transaction) {
+            TransactionOperations transaction,
+            EntityManager entities) {
         this.wanted = wanted;
         this.settings = settings;
         this.occasions = occasions;
@@ -150,6 +153,7 @@ public class DemoData {
         this.photos = photos;
         this.attendance = attendance;
         this.transaction = transaction;
+        this.entities = entities;
     }
 
     /** Before the first-run code, which is not needed then. */
@@ -242,6 +246,7 @@ public class DemoData {
         Viewer sunniva = staff(quillmere.id(), "Sunniva Dahl", Role.PRACTITIONER, nook.id());
         Viewer ravi = staff(quillmere.id(), "Ravi Menon", Role.PRACTITIONER, burrow.id());
 
+        putDown();
         plans.draw(tobias, loft);
         plans.draw(precious, nook);
         plans.draw(marguerite, burrow);
@@ -252,6 +257,7 @@ public class DemoData {
         weeks.shift(loft, imelda, 12, 0, 13, 20);
         weeks.aboutThemselves(List.of(tobias, hamish, precious, marguerite, imelda), sunniva);
         weeks.occasions(quillmere.id());
+        putDown();
 
         Map<String, ChildView> byName = new LinkedHashMap<>();
         List<String> inBurrow = List.of("Farida", "Goran", "Lumi", "Odhran", "Soren", "Ulla", "Xanthe", "Zofia");
@@ -275,10 +281,12 @@ public class DemoData {
         byName.putAll(enrol(quillmere.id(), nook, inNook, 24, 35, List.of(precious, sunniva), givers, seeded));
         byName.putAll(enrol(quillmere.id(), loft, inLoft, 37, 58, List.of(tobias, hamish), givers, seeded));
 
+        putDown();
         Map<String, UUID> cards = new HashMap<>();
         cards.putAll(workbench.cards(tobias, loft));
         cards.putAll(workbench.cards(precious, nook));
         cards.putAll(workbench.cards(marguerite, burrow));
+        putDown();
         weeks.board(tobias, loft, cards);
         weeks.investigations(tobias, loft, photo(DemoScene.BEAN));
         setOuts.today(tobias, loft, cards, "Rice by the kilo", "Weighing desk", tobias);
@@ -288,6 +296,7 @@ public class DemoData {
         setOuts.today(precious, nook, cards, "Stamp printing", "Floor", precious);
         setOuts.today(marguerite, burrow, cards, "Down the posting tube", "Rug", ravi);
 
+        putDown();
         photos.saveSetOut(
                 tobias,
                 Ids.next(),
@@ -296,17 +305,28 @@ public class DemoData {
                 photo(DemoScene.RICE).orElseThrow());
         DemoPlay.daysOf("Rice by the kilo")
                 .forEach(daysAgo -> setOuts.before(tobias, loft, cards, "Rice by the kilo", "Weighing desk", daysAgo));
+        putDown();
         arrive(marguerite, burrow, byName);
         arrive(precious, nook, byName);
         arrive(tobias, loft, byName);
+        putDown();
         play.records(hamish, loft, byName, cards);
+        putDown();
         DemoNotes.LOFT.forEach(note -> save(hamish, loft, note, byName, cards));
         DemoNotes.NOOK.forEach(note -> save(sunniva, nook, note, byName, cards));
         DemoNotes.BURROW.forEach(note -> save(ravi, burrow, note, byName, cards));
+        putDown();
         telling.tell(tobias, Required.from(byName, "Anouk"), "Anouk's grandfather", true);
         telling.tell(tobias, Required.from(byName, "Bram"), "Bram's aunt", false);
         telling.share(tobias, loft);
+        putDown();
         second(seeded);
+    }
+
+    /** What is held in mind is looked through before each question: what was made is written and let go of now and then. */
+    private void putDown() {
+        entities.flush();
+        entities.clear();
     }
 
     private void second(Random seeded) {
