@@ -20,6 +20,7 @@ import app.carder.core.safety.Feature;
 import app.carder.core.table.ShippedTable;
 import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Currency;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -47,7 +48,8 @@ public record ReadyCard(
     private static final int MONTHS_A_YEAR = 12;
 
     /** No prices are looked at. */
-    private static final Currency NONE = Currency.getInstance("XXX");
+    private static final Map<String, Stocked> STARTER =
+            Collections.unmodifiableMap(CupboardTable.starter(Currency.getInstance("XXX")));
 
     /**
      * From one age to another.
@@ -65,14 +67,13 @@ public record ReadyCard(
 
     /** The things that ready cards are made of, by code. */
     public static Map<String, Stocked> starter() {
-        return CupboardTable.starter(NONE);
+        return STARTER;
     }
 
     /** The ready cards that ship with the application, in the order of their decks. */
     public static List<ReadyCard> shipped() {
-        Map<String, Stocked> starter = starter();
         return ShippedTable.rows(ReadyCard.class, "ready-cards.csv").stream()
-                .map(row -> of(row, starter))
+                .map(row -> of(row, STARTER))
                 .toList();
     }
 

@@ -24,8 +24,14 @@ record Stereotype(String found, String kinder) {
 
     private static final List<Prompt> PROMPTS = read();
 
+    private static final Memo<String, Optional<Stereotype>> SAID = new Memo<>(Stereotype::find);
+
     /** The first of them in a text. */
     static Optional<Stereotype> in(String text) {
+        return SAID.of(text);
+    }
+
+    private static Optional<Stereotype> find(String text) {
         for (Prompt prompt : PROMPTS) {
             Matcher matcher = prompt.pattern().matcher(text);
             if (matcher.find()) {

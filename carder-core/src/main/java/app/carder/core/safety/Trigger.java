@@ -38,9 +38,11 @@ final class Trigger {
             Set.of(Trait.ROUND_FOOD, Trait.NUTS, Trait.CHOKING_FOOD, Trait.HARD_FOOD, Trait.COIN_FOOD);
 
     private final List<Term> terms;
+    private final List<Term> ofCard;
 
     private Trigger(List<Term> terms) {
         this.terms = terms;
+        this.ofCard = terms.stream().filter(term -> term.scope() != Scope.ITEM).toList();
     }
 
     private enum Scope {
@@ -84,16 +86,21 @@ final class Trigger {
 
     /** Whether it is about the card as a whole, not about one thing on it. */
     boolean isAboutTheCard() {
-        return terms.stream().allMatch(term -> term.scope() != Scope.ITEM);
+        return ofCard.size() == terms.size();
     }
 
     /** Whether it looks at words that sort people. */
     boolean isAboutStereotypes() {
-        return terms.stream().anyMatch(term -> term.scope() == Scope.WORDS);
+        return ofCard.stream().anyMatch(term -> term.scope() == Scope.WORDS);
     }
 
     boolean holdsForCard(Setup setup) {
-        return terms.stream().allMatch(term -> term.ofCard().test(setup));
+        for (Term term : ofCard) {
+            if (!term.ofCard().test(setup)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     Known holdsForItem(Setup setup, Item item) {
