@@ -7,6 +7,7 @@ import app.carder.browser.RunningCarder.Device;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -132,6 +133,8 @@ class TasksTest {
 
     private void key(String key) {
         presses++;
+        // A key that comes before the script of a page has run is nobody's.
+        page.waitForLoadState(LoadState.DOMCONTENTLOADED);
         page.keyboard().press(key);
     }
 
