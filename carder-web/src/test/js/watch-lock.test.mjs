@@ -5,7 +5,9 @@ import {make, problem, unwrap, wait, MOST_TRIES} from "../../../assets/js/watch-
 const hamish = {id: "h", name: "Hamish Vale"};
 
 for (const [kind, secret] of [["pin", "730914"], ["passphrase", "raft of seven parcels"]]) {
-  test(`a store opens with its ${kind} and with no other`, async () => {
+  // OWASP's Password Storage Cheat Sheet asks for 600,000 rounds of PBKDF2 with SHA-256 (from memory).
+  test(`a store opens with its ${kind} and with no other, and each try costs six hundred thousand rounds`, async context => {
+    const derived = context.mock.method(SubtleCrypto.prototype, "deriveKey").mock;
     const {lock, key} = await make(hamish, kind, secret);
     const iv = new Uint8Array(12);
     const sealed = await crypto.subtle.encrypt({name: "AES-GCM", iv}, key, Buffer.from("Kofi"));
@@ -15,6 +17,8 @@ for (const [kind, secret] of [["pin", "730914"], ["passphrase", "raft of seven p
     assert.equal(Buffer.from(await crypto.subtle.decrypt({name: "AES-GCM", iv}, again, sealed)).toString(), "Kofi");
     assert.equal(again.extractable, false);
     assert.ok(!JSON.stringify(lock).includes(secret));
+    assert.deepEqual(derived.calls.map(({arguments: [{name, hash, iterations}]}) => [name, hash, iterations >= 600_000]),
+      Array(3).fill(["PBKDF2", "SHA-256", true]));
   });
 }
 

@@ -4,12 +4,15 @@ import app.carder.web.CarderApplication;
 import app.carder.web.kit.StandIns;
 import app.carder.web.kit.TestDatabase;
 import com.google.gson.JsonObject;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -36,6 +39,8 @@ final class RunningCarder {
 
     /** A tablet, held upright. */
     static final Size TABLET = new Size(820, 1180);
+
+    private static final String PASSWORD = "parcels-and-post";
 
     private static final ThreadLocal<RunningCarder> ONE = ThreadLocal.withInitial(RunningCarder::new);
 
@@ -214,12 +219,29 @@ final class RunningCarder {
         void signIn(String username) {
             page.navigate("/sign-in");
             page.getByLabel("Username").fill(username);
-            page.getByLabel("Password").fill("parcels-and-post");
+            page.getByLabel("Password").fill(PASSWORD);
             page.getByRole(
                             com.microsoft.playwright.options.AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName("Sign in"))
                     .click();
             page.waitForURL(address -> !address.endsWith("/sign-in"));
+        }
+
+        /** As if they had signed in before, for tests that go on to a page of their own: no page is opened for it. */
+        void isSignedIn(String username) {
+            String token = context.request()
+                    .get("/sign-in")
+                    .text()
+                    .replaceAll("(?s).*name=\"_csrf\" value=\"([^\"]+)\".*", "$1");
+            FormData form = FormData.create()
+                    .set("_csrf", token)
+                    .set("username", username)
+                    .set("password", PASSWORD);
+            APIResponse answer = context.request()
+                    .post("/sign-in", RequestOptions.create().setForm(form).setMaxRedirects(0));
+            if (answer.status() != 302 || answer.headers().get("location").contains("sign-in")) {
+                throw new IllegalStateException("%s was not signed in: %d".formatted(username, answer.status()));
+            }
         }
 
         /** Opens Watch, with a PIN that is chosen the first time. */
