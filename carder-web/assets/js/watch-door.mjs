@@ -44,7 +44,12 @@ export class Door {
     const isNew = met?.person && !this.people.has(met.person);
     if (isNew) this.people.set(met.person, {id: met.person, name: met.name});
     if (!this.people.size) return this.app.go("empty");
-    one("[data-people]").replaceChildren(...[...this.people.values()].map(person => el("button", {type: "button", value: person.id}, person.name)));
+    const names = JSON.stringify([...this.people.values()].map(({id, name}) => [id, name]));
+    if (names !== this.names) {
+      // A name that is drawn anew while a finger is on it loses the press.
+      this.names = names;
+      one("[data-people]").replaceChildren(...[...this.people.values()].map(person => el("button", {type: "button", value: person.id}, person.name)));
+    }
     const own = this.people.get(met?.person) ?? (this.people.size === 1 ? [...this.people.values()][0] : null);
     const typing = !this.unlockForm.hidden && (this.unlockForm.elements.secret.value || this.busy);
     if (typing || (own && own.id === this.person?.id)) return this.press();

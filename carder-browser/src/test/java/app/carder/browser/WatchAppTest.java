@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.carder.browser.RunningCarder.Device;
 import app.carder.browser.RunningCarder.Size;
 import app.carder.web.kit.Photos;
+import com.microsoft.playwright.ElementHandle;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -20,6 +22,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -510,6 +513,25 @@ class WatchAppTest extends InTheHand {
                 .isEqualTo(1);
         page.navigate("/");
         assertThat(page.locator(".faults")).containsText("opened without your password");
+    }
+
+    @Test
+    void aNameStaysTheSameButtonWhenTheServerAnswersSoThatAPressOnItCounts() {
+        phone.context.clearCookies();
+        phone.isSignedIn("precious");
+        page.navigate("/watch/");
+        Unlocking.choose(page);
+        assertThat(page.locator("[data-children]")).containsText("Rosalind");
+        AtomicReference<Route> contact = new AtomicReference<>();
+        page.route("**/watch/contact*", contact::set);
+        page.locator("[data-lock]").click();
+        ElementHandle hamish = page.waitForSelector("[data-people] button:has-text('Hamish')");
+        page.waitForCondition(() -> contact.get() != null);
+
+        contact.get().resume();
+
+        assertThat(page.locator("[data-people] button[aria-pressed=true]")).containsText("Precious");
+        assertThat((boolean) hamish.evaluate("button => button.isConnected")).isTrue();
     }
 
     @Test
