@@ -6,6 +6,7 @@ import app.carder.browser.RunningCarder.Device;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -133,8 +134,11 @@ class TypingTest {
             desk.signIn("precious");
             page.navigate("/about-me");
             desk.context.setOffline(true);
+            AtomicBoolean failed = new AtomicBoolean();
+            page.onRequestFailed(request -> failed.set(true));
             page.getByLabel(AVOIDS).fill("sheep's wool");
             page.clock().fastForward("00:05");
+            page.waitForCondition(failed::get);
             assertThat(page.locator("form[data-draft=waiting]")).hasCount(1);
             desk.context.setOffline(false);
             page.clock().fastForward("00:20");
