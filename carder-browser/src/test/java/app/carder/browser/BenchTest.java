@@ -21,7 +21,7 @@ class BenchTest {
     @Test
     void looksUpImportsAndCountsTheCupboardByMouse() throws Exception {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/materials");
             page.locator("#q").pressSequentially("cous");
@@ -53,7 +53,7 @@ class BenchTest {
     @Test
     void makesACardFromAReadyOneKeepsASetAndSetsOutAStepByTouch() {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
-            phone.isSignedIn("tobias");
+            phone.arriveSignedIn("tobias");
             Page page = phone.page;
             page.navigate("/plan");
             link(page, "Make a card").tap();
@@ -98,7 +98,7 @@ class BenchTest {
     @Test
     void makesAKitAndChangesItByTouch() {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
-            phone.isSignedIn("tobias");
+            phone.arriveSignedIn("tobias");
             Page page = phone.page;
             page.navigate("/kits");
             link(page, "Make a kit").tap();
@@ -120,7 +120,7 @@ class BenchTest {
     @Test
     void whatIsTypedBeforeThePageListensIsCalculatedToo() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             AtomicReference<Route> script = new AtomicReference<>();
             page.route("**/js/htmx.min.js", script::set);
@@ -137,7 +137,7 @@ class BenchTest {
     @Test
     void calculatesAGameAndPlansThePreparationByKeyboard() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/calculators");
             page.locator(".tool-groups a", new Page.LocatorOptions().setHasText("Dice game"))
@@ -177,7 +177,7 @@ class BenchTest {
     void swapsACardWithAnotherSetting() throws Exception {
         String json;
         try (Device ours = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            ours.isSignedIn("tobias");
+            ours.arriveSignedIn("tobias");
             ours.page.navigate("/plan");
             ours.page
                     .locator(".tiles a", new Page.LocatorOptions().setHasText("Airmail beads"))
@@ -188,7 +188,7 @@ class BenchTest {
             json = Files.readString(file.path());
         }
         try (Device theirs = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            theirs.isSignedIn("teodor");
+            theirs.arriveSignedIn("teodor");
             Page page = theirs.page;
             page.navigate("/plan");
             link(page, "import").click();

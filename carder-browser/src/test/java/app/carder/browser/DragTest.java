@@ -119,7 +119,7 @@ class DragTest {
     @Test
     void cardsArePutOutByLinksAndMovedByKeys() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = openWeek(laptop, 2);
             Locator target = place(page, 2, 0);
 
@@ -142,7 +142,7 @@ class DragTest {
     @Test
     void cardsAreDraggedFromTheDeckAndOnTheBoardByMouse() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = openWeek(laptop, 3);
             Locator first = place(page, 2, 0);
             Locator second = place(page, 3, 0);
@@ -162,7 +162,7 @@ class DragTest {
     @Test
     void theLineOfACalculatorIsPulledByMouseAndByKeys() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/calculators/line");
             Locator line = page.locator("[data-handle=toLine]");
@@ -191,7 +191,7 @@ class DragTest {
     @Test
     void theEndOfABarIsDraggedToAnotherDay() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = openWeek(laptop, 5);
             drag(page, page.locator(".deck-cards [data-card]").first(), place(page, 1, 0));
             Locator bar = place(page, 1, 0).locator("[data-block]");
@@ -213,7 +213,7 @@ class DragTest {
     @Test
     void thingsAreDraggedOnThePictureOfACardAndMovedByKeys() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/plan");
             page.locator(".tiles a", new Page.LocatorOptions().setHasText("Missing house number"))
@@ -245,7 +245,7 @@ class DragTest {
     @Test
     void aFingerThatRestsTakesACardAndOneThatPassesDoesNot() {
         try (Device phone = RunningCarder.get().device(RunningCarder.PHONE)) {
-            phone.isSignedIn("tobias");
+            phone.arriveSignedIn("tobias");
             Page page = openWeek(phone, 4);
             Locator first = place(page, 0, 0);
             Locator second = place(page, 0, 1);
@@ -279,7 +279,7 @@ class DragTest {
     @Test
     void cardsAreDraggedOnToAShelfAndMovedThereByKeys() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/set-out");
             page.locator("[data-board][data-ready]").waitFor();
@@ -310,7 +310,7 @@ class DragTest {
     @Test
     void bordersOfSessionsAreMovedByKeysAndDraggedAndTheTimesFollow() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/week?");
             page.navigate(page.url().replaceAll("/week.*", "/sessions"));
@@ -346,7 +346,7 @@ class DragTest {
     @Test
     void hoursOfAnAdultAreDraggedLongerAndMovedByKeysAndComeBackWithUndo() {
         try (Device laptop = RunningCarder.get().device(RunningCarder.DESKTOP)) {
-            laptop.isSignedIn("tobias");
+            laptop.arriveSignedIn("tobias");
             Page page = laptop.page;
             page.navigate("/week?");
             page.navigate(page.url().replaceAll("/week.*", "/rota"));
@@ -427,7 +427,7 @@ class DragTest {
     }
 
     private static Page openPlan(Device device, String room) {
-        device.isSignedIn("imelda");
+        device.arriveSignedIn("imelda");
         Page page = device.page;
         page.navigate("/rooms");
         page.locator("section.room", new Page.LocatorOptions().setHasText(room))

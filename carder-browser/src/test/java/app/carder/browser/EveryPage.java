@@ -21,7 +21,7 @@ abstract class EveryPage {
     /** A signed-in person at a desk. */
     static Device device(String username) {
         Device device = RunningCarder.get().device(RunningCarder.DESKTOP);
-        device.isSignedIn(username);
+        device.arriveSignedIn(username);
         return device;
     }
 

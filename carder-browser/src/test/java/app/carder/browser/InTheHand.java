@@ -18,7 +18,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** A practitioner of the Loft with a phone, and what a thumb does. */
 abstract class InTheHand {
 
-    /** What is typed is worked over 600,000 times to open a store, which its own test holds; here a hundred tests would wait a second each. */
+    /** What is typed is worked over 600,000 times to open a store, which its own test holds; here every test would wait for it. */
     private static final String FEWER_ROUNDS = """
             if (globalThis.SubtleCrypto) {
               const derive = SubtleCrypto.prototype.deriveKey;
@@ -54,7 +54,7 @@ abstract class InTheHand {
 
     Device take(Size size, String username) {
         Device device = keep(RunningCarder.get().device(size));
-        device.isSignedIn(username);
+        device.arriveSignedIn(username);
         device.openWatch();
         assertThat(device.page.locator("[data-screen=start]")).isVisible();
         assertThat(state(device.page)).containsText("All sent");

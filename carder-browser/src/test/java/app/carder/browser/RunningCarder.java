@@ -228,7 +228,7 @@ final class RunningCarder {
         }
 
         /** As if they had signed in before, for tests that go on to a page of their own: no page is opened for it. */
-        void isSignedIn(String username) {
+        void arriveSignedIn(String username) {
             String token = context.request()
                     .get("/sign-in")
                     .text()

@@ -487,13 +487,18 @@ class WatchAppTest extends InTheHand {
                 .isEqualTo(1);
     }
 
+    /** Somebody else signs in on the phone and opens a store of their own. */
+    private void takenOverBy(String username) {
+        phone.context.clearCookies();
+        phone.arriveSignedIn(username);
+        page.navigate("/watch/");
+        Unlocking.choose(page);
+    }
+
     @Test
     void twoTapsChangeTheAdultAndEachSeesTheirOwnRoomOnly() {
         choose(page, "Kofi");
-        phone.context.clearCookies();
-        phone.signIn("precious");
-        phone.page.navigate("/watch/");
-        Unlocking.choose(page);
+        takenOverBy("precious");
         assertThat(page.locator("[data-children]")).containsText("Rosalind");
         assertThat(page.locator("[data-children]")).not().containsText("Kofi");
 
@@ -517,10 +522,7 @@ class WatchAppTest extends InTheHand {
 
     @Test
     void aNameStaysTheSameButtonWhenTheServerAnswersSoThatAPressOnItCounts() {
-        phone.context.clearCookies();
-        phone.isSignedIn("precious");
-        page.navigate("/watch/");
-        Unlocking.choose(page);
+        takenOverBy("precious");
         assertThat(page.locator("[data-children]")).containsText("Rosalind");
         AtomicReference<Route> contact = new AtomicReference<>();
         page.route("**/watch/contact*", contact::set);
@@ -553,10 +555,7 @@ class WatchAppTest extends InTheHand {
 
     @Test
     void anotherSettingKnowsATabletAsAnotherDevice() {
-        phone.context.clearCookies();
-        phone.signIn("teodor");
-        page.navigate("/watch/");
-        Unlocking.choose(page);
+        takenOverBy("teodor");
 
         assertThat(page.locator("[data-children]")).containsText("Ines");
         assertThat(state(page)).containsText("All sent");
