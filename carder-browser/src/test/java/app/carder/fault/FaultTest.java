@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -113,21 +112,24 @@ class FaultTest {
             }
         }));
         ScheduledExecutorService hands = Executors.newScheduledThreadPool(TABLETS);
-        CountDownLatch empty = new CountDownLatch(TABLETS);
-        tablets.forEach(tablet -> hands.execute(() -> work(tablet, hands, empty)));
+        List<CompletableFuture<Void>> empty = new ArrayList<>();
+        for (Tablet tablet : tablets) {
+            CompletableFuture<Void> emptied = new CompletableFuture<>();
+            empty.add(emptied);
+            hands.execute(() -> work(tablet, hands, emptied));
+        }
         for (int i = 0; i < moments.size(); i++) {
-            moments.get(i).get(longest.toSeconds(), TimeUnit.SECONDS);
+            stage.await(moments.get(i), longest);
             if (i % 2 == 0) {
                 stage.killApplication();
             } else {
                 stage.crashDatabase();
             }
         }
-        boolean done = empty.await(longest.toSeconds(), TimeUnit.SECONDS);
+        stage.await(CompletableFuture.allOf(empty.toArray(CompletableFuture[]::new)), longest);
         hands.shutdownNow();
 
         verify(stage, Stream.concat(earlier.stream(), tablets.stream()).toList(), crashes);
-        assertThat(done).as("everything was sent in time").isTrue();
     }
 
     private List<Tablet> tablets(Stage stage) throws Exception {
@@ -145,11 +147,11 @@ class FaultTest {
 
     /** Exchanges until nothing is left; after a failure the tablet waits, as the real one does. */
     @SuppressWarnings("FutureReturnValueIgnored")
-    private static void work(Tablet tablet, ScheduledExecutorService hands, CountDownLatch empty) {
+    private static void work(Tablet tablet, ScheduledExecutorService hands, CompletableFuture<Void> emptied) {
         switch (tablet.exchange()) {
-            case EMPTY -> empty.countDown();
-            case ANSWERED -> hands.execute(() -> work(tablet, hands, empty));
-            case FAILED -> hands.schedule(() -> work(tablet, hands, empty), 200, TimeUnit.MILLISECONDS);
+            case EMPTY -> emptied.complete(null);
+            case ANSWERED -> hands.execute(() -> work(tablet, hands, emptied));
+            case FAILED -> hands.schedule(() -> work(tablet, hands, emptied), 200, TimeUnit.MILLISECONDS);
         }
     }
 

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -147,6 +148,19 @@ final class Stage implements AutoCloseable {
 
     boolean isApplicationAlive() {
         return application != null && application.isAlive();
+    }
+
+    /** Waits for something; an application that ends by itself meanwhile is told at once, with its last words. */
+    void await(CompletableFuture<Void> moment, Duration longest) throws Exception {
+        Process running = Objects.requireNonNull(application);
+        CompletableFuture.anyOf(moment, running.onExit()).get(longest.toSeconds(), TimeUnit.SECONDS);
+        if (!running.isAlive()) {
+            List<String> log = log();
+            throw new IllegalStateException("The application ended with %d:%n%s"
+                    .formatted(
+                            running.exitValue(),
+                            String.join("\n", log.subList(Math.max(0, log.size() - 20), log.size()))));
+        }
     }
 
     /** Megabytes of the application's heap that are in use after a collection. */
