@@ -2,8 +2,10 @@ package app.carder.core.wording;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.IntFunction;
 
@@ -41,8 +43,11 @@ public final class NameGuard {
             List.of("two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
 
     private final Set<String> own = new LinkedHashSet<>();
-    /** As they are compared, spaces and apostrophes left out; the parts of names of several words beside the whole. */
-    private final Set<String> others = new LinkedHashSet<>();
+    /**
+     * As they are compared, spaces and apostrophes left out, each with itself in Latin letters; the parts of names of several words beside
+     * the whole.
+     */
+    private final Map<String, String> others = new LinkedHashMap<>();
 
     private final Set<String> unspaced = new LinkedHashSet<>();
 
@@ -51,7 +56,11 @@ public final class NameGuard {
         for (String name : otherNames) {
             for (String form : forms(name)) {
                 if (!own.contains(form)) {
-                    (Folding.isUnspaced(form) ? unspaced : others).add(form);
+                    if (Folding.isUnspaced(form)) {
+                        unspaced.add(form);
+                    } else {
+                        others.put(form, Folding.inLatin(form));
+                    }
                 }
             }
         }
@@ -79,11 +88,30 @@ public final class NameGuard {
 
     /** The other children's names that stand in the text, as written there, each once. */
     public List<String> namesIn(String text) {
+        return asWritten(text, places(text));
+    }
+
+    private static List<String> asWritten(String text, List<Found> names) {
         Set<String> found = new LinkedHashSet<>();
-        for (Found name : places(text)) {
+        for (Found name : names) {
             found.add(text.substring(name.start(), name.end()));
         }
         return List.copyOf(found);
+    }
+
+    /**
+     * What a text holds.
+     *
+     * @param names as {@link #namesIn} tells them
+     * @param near as {@link #near} tells them
+     */
+    public record Reading(List<String> names, List<Near> near) {}
+
+    /** Both at once, for half of the work. */
+    public Reading read(String text) {
+        List<Token> tokens = tokens(text);
+        List<Found> names = places(text, tokens);
+        return new Reading(asWritten(text, names), near(text, tokens, names));
     }
 
     /**
@@ -184,7 +212,10 @@ public final class NameGuard {
 
     /** Where other children's names stand, in order. */
     List<Found> places(String text) {
-        List<Token> tokens = tokens(text);
+        return places(text, tokens(text));
+    }
+
+    private List<Found> places(String text, List<Token> tokens) {
         List<Found> names = new ArrayList<>();
         for (int at = 0; at < tokens.size(); ) {
             Token token = tokens.get(at);
@@ -205,17 +236,24 @@ public final class NameGuard {
 
     /** Words that come near a name and are none by the rules: one letter off, a name inside, another script. Each once. */
     public List<Near> near(String text) {
+        List<Token> tokens = tokens(text);
+        return near(text, tokens, places(text, tokens));
+    }
+
+    private List<Near> near(String text, List<Token> tokens, List<Found> certain) {
         Set<Near> near = new LinkedHashSet<>();
-        List<Found> certain = places(text);
-        for (Token token : tokens(text)) {
+        for (Token token : tokens) {
             boolean known = certain.stream().anyMatch(one -> one.start() < token.end() && token.start() < one.end());
             String word = token.folded();
             if (known || own.contains(word) || isOwnWithEnding(word)) {
                 continue;
             }
-            others.stream()
-                    .filter(name -> isNear(word, name))
+            String latin = Folding.inLatin(word);
+            others.entrySet().stream()
+                    .filter(name -> isInAnotherScript(word, latin, name.getKey(), name.getValue())
+                            || isNear(word, name.getKey()))
                     .findFirst()
+                    .map(Map.Entry::getKey)
                     .ifPresent(name -> near.add(new Near(text.substring(token.start(), token.end()), name)));
         }
         return List.copyOf(near);
@@ -227,12 +265,12 @@ public final class NameGuard {
                         word.endsWith(ending) && own.contains(word.substring(0, word.length() - ending.length())));
     }
 
+    /** The same, but one of them is written in Latin letters and the other is not. */
+    private static boolean isInAnotherScript(String word, String latinWord, String name, String latinName) {
+        return latinWord.equals(latinName) && !latinWord.equals(word) != !latinName.equals(name);
+    }
+
     private static boolean isNear(String word, String name) {
-        String latinWord = Folding.inLatin(word);
-        String latinName = Folding.inLatin(name);
-        if (!latinWord.equals(word) != !latinName.equals(name) && latinWord.equals(latinName)) {
-            return true;
-        }
         if (name.length() < SHORTEST_NEAR || word.length() < SHORTEST_NEAR) {
             return false;
         }
@@ -277,7 +315,7 @@ public final class NameGuard {
             }
             joined.append(last.folded());
             String word = joined.toString();
-            boolean whole = others.contains(word) && !own.contains(word);
+            boolean whole = others.containsKey(word) && !own.contains(word);
             String ending = whole ? "" : ending(word);
             if (many > 1
                     && !ending.isEmpty()
@@ -302,7 +340,7 @@ public final class NameGuard {
         return ENDINGS.stream()
                 .filter(ending -> word.endsWith(ending)
                         && word.length() - ending.length() >= SHORTEST_PART
-                        && others.contains(word.substring(0, word.length() - ending.length()))
+                        && others.containsKey(word.substring(0, word.length() - ending.length()))
                         && !own.contains(word.substring(0, word.length() - ending.length())))
                 .findFirst()
                 .orElse("");
@@ -318,8 +356,8 @@ public final class NameGuard {
         for (int start = token.start() + 1; start < token.end(); start++) {
             if (Character.isUpperCase(text.charAt(start)) && !Character.isUpperCase(text.charAt(start - 1))) {
                 String rest = Folding.folded(text.substring(start, token.end()));
-                if (others.contains(rest) || !ending(rest).isEmpty()) {
-                    names.add(new Found(start, token.end(), !others.contains(rest)));
+                if (others.containsKey(rest) || !ending(rest).isEmpty()) {
+                    names.add(new Found(start, token.end(), !others.containsKey(rest)));
                     return;
                 }
             }
@@ -330,7 +368,7 @@ public final class NameGuard {
         if (from == word.length()) {
             return found > 1;
         }
-        for (String name : others) {
+        for (String name : others.keySet()) {
             if (name.length() >= SHORTEST_PART
                     && word.startsWith(name, from)
                     && isMadeOfNames(word, from + name.length(), found + 1)) {

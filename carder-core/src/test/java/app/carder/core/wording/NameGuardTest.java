@@ -41,6 +41,19 @@ class NameGuardTest {
     }
 
     @Test
+    void readsInOneGoWhatItFindsOneAfterTheOther() {
+        String text = "Bram and Brammy carried it; Mary watched.";
+
+        NameGuard.Reading reading = GUARD.read(text);
+
+        assertThat(reading.names()).containsExactly("Bram", "Mary").isEqualTo(GUARD.namesIn(text));
+        assertThat(reading.near())
+                .extracting(NameGuard.Near::words)
+                .containsExactly("Brammy")
+                .isEqualTo(GUARD.near(text).stream().map(NameGuard.Near::words).toList());
+    }
+
+    @Test
     void leavesNoNameBehind() {
         String text = "Wren, Bram and Mary Ann met Bram. Wren's turn!";
 

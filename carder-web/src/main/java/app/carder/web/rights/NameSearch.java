@@ -4,6 +4,7 @@ import app.carder.core.wording.NameGuard;
 import app.carder.web.setting.SettingId;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,9 @@ class NameSearch {
     /** Names of people who sign in are theirs, not the child's; what devices and rules are called says nothing of a child. */
     private static final Set<String> OF_OTHERS =
             Set.of("account", "security_entry", "access_entry", "erasure", "child", "carer", "setting");
+
+    /** Characters of what is likely to stand elsewhere too; what is longer is told of one moment. */
+    private static final int LONGEST_KEPT = 60;
 
     private final NamedParameterJdbcTemplate database;
 
@@ -58,6 +62,8 @@ class NameSearch {
     List<Hit> of(SettingId settingId, Collection<String> names) {
         NameGuard guard = NameGuard.forChild(List.of(), names);
         List<Hit> hits = new ArrayList<>();
+        // Codes and headings stand in thousands of rows, and are read once.
+        Map<String, NameGuard.Reading> read = new HashMap<>();
         columns()
                 .forEach((table, columns) -> columns.forEach((column, type) -> database.query(
                         // Names of tables and columns are those of the schema itself.
@@ -67,13 +73,14 @@ class NameSearch {
                         row -> {
                             String id = row.getString("id");
                             String text = row.getString("words");
-                            if (!text.isBlank()) {
-                                guard.namesIn(text)
-                                        .forEach(name -> hits.add(new Hit(table, id, column, type, name, false, text)));
-                                guard.near(text)
-                                        .forEach(near ->
-                                                hits.add(new Hit(table, id, column, type, near.words(), true, text)));
-                            }
+                            NameGuard.Reading reading = text.length() > LONGEST_KEPT
+                                    ? guard.read(text)
+                                    : read.computeIfAbsent(text, guard::read);
+                            reading.names()
+                                    .forEach(name -> hits.add(new Hit(table, id, column, type, name, false, text)));
+                            reading.near()
+                                    .forEach(near ->
+                                            hits.add(new Hit(table, id, column, type, near.words(), true, text)));
                         })));
         return List.copyOf(hits);
     }
