@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -104,7 +105,7 @@ final class Stage implements AutoCloseable {
         control("start");
         try {
             postgres(bin + "/createdb", "-h", "127.0.0.1", "-p", "" + databasePort, "-U", "carder", "carder");
-            startApplication();
+            startApplication(this::answers);
         } catch (Exception | Error broken) {
             close();
             throw broken;
@@ -137,7 +138,7 @@ final class Stage implements AutoCloseable {
     /** Ends the application as a power cut would, and starts it again. */
     void killApplication() throws Exception {
         end();
-        startApplication();
+        startApplication(this::isReady);
     }
 
     private void end() throws InterruptedException {
@@ -190,7 +191,7 @@ final class Stage implements AutoCloseable {
         control("start");
     }
 
-    private void startApplication() throws Exception {
+    private void startApplication(BooleanSupplier isStarted) throws Exception {
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(options);
@@ -212,7 +213,7 @@ final class Stage implements AutoCloseable {
         Process started = builder.start();
         application = started;
         Instant latest = Instant.now().plus(LONGEST_START);
-        while (!answers()) {
+        while (!isStarted.getAsBoolean()) {
             if (started.waitFor(200, TimeUnit.MILLISECONDS) || Instant.now().isAfter(latest)) {
                 throw new IllegalStateException(
                         "The application did not start:\n" + Files.readString(folder.resolve("application.log")));
@@ -229,6 +230,18 @@ final class Stage implements AutoCloseable {
             connection.setConnectTimeout(500);
             connection.setReadTimeout(5000);
             return connection.getResponseCode() == 200;
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    /**
+     * Whether its start is over. Pages are answered a moment earlier; without its database it would end itself in that, and a service
+     * would start it again, which nobody does here.
+     */
+    private boolean isReady() {
+        try {
+            return monitor("/actuator/health/readiness").equals("{\"status\":\"UP\"}");
         } catch (IOException notYet) {
             return false;
         }
