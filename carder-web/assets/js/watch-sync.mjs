@@ -264,8 +264,8 @@ export class Sync {
   }
 }
 
+// Kept as it is, so that it says the same in every language.
 function deviceName() {
-  const agent = navigator.userAgent;
-  const system = /Android|iPhone|iPad|Windows|Mac OS|CrOS|Linux/.exec(agent)?.[0] ?? "Device";
-  return `${system}, ${Math.min(screen.width, screen.height)} by ${Math.max(screen.width, screen.height)}`;
+  const system = /Android|iPhone|iPad|Windows|Mac OS|CrOS|Linux/.exec(navigator.userAgent) ?? [];
+  return [...system, `${Math.min(screen.width, screen.height)} × ${Math.max(screen.width, screen.height)}`].join(", ");
 }

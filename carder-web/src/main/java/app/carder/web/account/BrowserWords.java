@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** A browser in the few words by which its owner knows it again: {@code Firefox on Windows}. */
+/** A browser in the few words by which its owner knows it again, {@code Firefox, Windows}: kept as they are, and the same in every language. */
 public final class BrowserWords {
 
     private record Sign(String said, String words) {}
@@ -33,7 +33,7 @@ public final class BrowserWords {
     public static String of(@Nullable String userAgent) {
         return Stream.of(PROGRAMS, MACHINES)
                 .flatMap(signs -> first(signs, userAgent == null ? "" : userAgent).stream())
-                .collect(Collectors.joining(" on "));
+                .collect(Collectors.joining(", "));
     }
 
     private static Optional<String> first(List<Sign> signs, String userAgent) {

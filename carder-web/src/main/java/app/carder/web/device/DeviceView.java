@@ -12,7 +12,7 @@ import java.util.UUID;
  * @param lastPerson who used it last
  * @param lastContactAt when it was last in contact
  * @param unsent records that were not sent then
- * @param clockOffsetSeconds how far its clock is off; 0 where it is right
+ * @param clockOffsetSeconds what must be added to its clock; 0 where it is right
  * @param revokedAt when somebody decided that it is to be wiped
  * @param revokedBy who
  * @param wipedAt when it said that nothing is left on it
@@ -26,12 +26,4 @@ record DeviceView(
         long clockOffsetSeconds,
         Optional<LocalDateTime> revokedAt,
         Optional<String> revokedBy,
-        Optional<LocalDateTime> wipedAt) {
-
-    /** How right its clock is. */
-    public String clockWords() {
-        return clockOffsetSeconds == 0
-                ? "right"
-                : "%d s %s".formatted(Math.abs(clockOffsetSeconds), clockOffsetSeconds > 0 ? "slow" : "fast");
-    }
-}
+        Optional<LocalDateTime> wipedAt) {}

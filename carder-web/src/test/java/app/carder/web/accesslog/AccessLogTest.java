@@ -34,7 +34,7 @@ class AccessLogTest extends WebTest {
                 .containsExactly(
                         "Sunniva Dahl, practitioner, was not let into Anouk’s record.",
                         "Hamish Vale, practitioner, opened the card “Rice by the kilo”.",
-                        "Hamish Vale, practitioner, opened Anouk’s record, in Firefox on Linux.");
+                        "Hamish Vale, practitioner, opened Anouk’s record, in Firefox, Linux.");
     }
 
     @Test

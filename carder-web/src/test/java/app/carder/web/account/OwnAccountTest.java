@@ -74,7 +74,7 @@ class OwnAccountTest extends WebTest {
 
         assertThat(open(own).page().select("li").eachText())
                 .hasSize(2)
-                .anyMatch(row -> row.contains("Firefox on Linux (this one)"));
+                .anyMatch(row -> row.contains("Firefox, Linux (this one)"));
 
         send(MockMvcRequestBuilders.post("/account/sessions/end").cookie(own).with(csrf()));
 

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -142,6 +143,28 @@ class DeviceTest extends WebTest {
         assertThat(get("precious", "/devices/" + device).status()).isEqualTo(404);
         assertThat(post("precious", "/devices/" + device + "/revoke").status()).isEqualTo(404);
         assertThat(get("teodor", "/devices/" + device).status()).isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+                          0 | right        | richtig
+                     61_000 | 61 s slow    | 61 s nach
+                 -3_600_000 | 3,600 s fast | 3.600 s vor
+            """)
+    void howItsClockGoesIsSaidInTheLanguageOfWhoReadsIt(String offset, String english, String german) {
+        signIn("hamish");
+        database.update(
+                "update device set clock_offset_ms = ? where id = ?", Long.valueOf(offset.replace("_", "")), device);
+
+        assertThat(clock("en-GB")).isEqualTo(english);
+        assertThat(clock("de")).isEqualTo(german);
+    }
+
+    private String clock(String language) {
+        return send("imelda", MockMvcRequestBuilders.get("/devices").header("Accept-Language", language))
+                .page()
+                .select("tr:has(a[href$=" + device + "]) td:nth-child(5)")
+                .text();
     }
 
     @Test
