@@ -27,7 +27,8 @@ class HomeNewsTest extends WebTest {
     /** What other tests have left counts as read; the one of the demo does not. */
     @BeforeEach
     void oneReplyIsNew() {
-        database.update("update reply set seen_at = sent_at, seen_by = 'Another test' where words not like '%three potatoes%'");
+        database.update(
+                "update reply set seen_at = sent_at, seen_by = 'Another test' where words not like '%three potatoes%'");
     }
 
     @AfterEach
