@@ -20,6 +20,8 @@ import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.TextNode;
+import org.jsoup.select.Evaluator;
+import org.jsoup.select.Selector;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** What is plain English on a page in a language that nobody speaks: it does not come from the files of words. */
@@ -72,8 +74,9 @@ final class PlainEnglish {
                 .sorted(Comparator.comparingInt(String::length).reversed())
                 .toList();
         Set<String> found = new TreeSet<>();
+        Evaluator isTyped = Selector.evaluatorOf(TYPED);
         for (Element element : page.body().getAllElements()) {
-            if (element.is(TYPED)) {
+            if (element.is(isTyped)) {
                 continue;
             }
             Stream.concat(
