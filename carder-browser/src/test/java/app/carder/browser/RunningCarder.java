@@ -25,6 +25,9 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.WebApplicationType;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.test.util.ReflectionTestUtils;
 
@@ -41,6 +44,16 @@ final class RunningCarder {
     static final Size TABLET = new Size(820, 1180);
 
     private static final String PASSWORD = "parcels-and-post";
+
+    static {
+        // Applications that begin at once would trip over the logging that they share: it is set up before them, and
+        // left alone by them.
+        new SpringApplicationBuilder(Object.class)
+                .web(WebApplicationType.NONE)
+                .run()
+                .close();
+        System.setProperty(LoggingSystem.SYSTEM_PROPERTY, LoggingSystem.NONE);
+    }
 
     private static final ThreadLocal<RunningCarder> ONE = ThreadLocal.withInitial(RunningCarder::new);
 
@@ -85,8 +98,7 @@ final class RunningCarder {
         return run(store, demo, "--server.port=" + port, "--carder.address=http://localhost:" + port);
     }
 
-    /** One at a time: two applications that begin in one process at once trip over the logging that they share. */
-    private static synchronized ConfigurableApplicationContext run(List<String> store, String... more) {
+    private static ConfigurableApplicationContext run(List<String> store, String... more) {
         List<String> settings = new ArrayList<>(store);
         settings.add("--carder.pseudo-language=true");
         settings.addAll(List.of(more));
