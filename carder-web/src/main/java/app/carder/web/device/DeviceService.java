@@ -128,7 +128,7 @@ class DeviceService {
                 device.lastPerson(),
                 settings.local(settingId, device.lastContactAt()),
                 device.unsent(),
-                Duration.ofMillis(device.clockOffsetMs()).toSeconds(),
+                Duration.ofMillis(device.clockOffsetMs()),
                 device.revokedAt().map(at -> settings.local(settingId, at)),
                 device.revokedBy(),
                 device.wipedAt().map(at -> settings.local(settingId, at)));

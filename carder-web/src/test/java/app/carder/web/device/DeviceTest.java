@@ -147,9 +147,12 @@ class DeviceTest extends WebTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-                          0 | right        | richtig
-                     61_000 | 61 s slow    | 61 s nach
-                 -3_600_000 | 3,600 s fast | 3.600 s vor
+                           0 | right       | richtig
+                         900 | right       | richtig
+                      61_000 | 61 s slow   | 61 s nach
+                  -3_600_000 | 60 min fast | 60 min vor
+                  90_000_000 | 25 h slow   | 25 h nach
+                -172_800_000 | 2 days fast | 2 Tage vor
             """)
     void howItsClockGoesIsSaidInTheLanguageOfWhoReadsIt(String offset, String english, String german) {
         signIn("hamish");
