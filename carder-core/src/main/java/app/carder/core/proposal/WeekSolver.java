@@ -71,7 +71,7 @@ public final class WeekSolver {
                 new TerminationConfig()
                         .withScoreCalculationCountLimit(moves)
                         // Where nothing can be moved, no move is ever weighed.
-                        .withSpentLimit(Duration.ofSeconds(5)));
+                        .withSpentLimit(Duration.ofMinutes(1)));
     }
 
     /**
