@@ -34,12 +34,32 @@ class StylesTest {
     private static final Pattern CLASS_ATTRIBUTE = Pattern.compile("(?:class|th:class|th:classappend)=\"([^\"]*)\"");
     private static final Pattern GIVEN = Pattern.compile("class(?:Name)?: \"([^\"]+)\"");
     private static final Pattern WORD = Pattern.compile("[\\w-]+");
+    private static final Pattern FACE = Pattern.compile("@font-face \\{[^}]*font-family: \"([^\"]+)\"[^}]*}");
+    private static final Pattern WEIGHTS = Pattern.compile("font-weight: ([\\d ]+);");
 
     @Test
     void noStyleSheetIsLong() throws IOException {
         for (Path style : files(STYLES, ".css")) {
             assertThat(Files.readAllLines(style)).as(style.toString()).hasSizeLessThanOrEqualTo(MOST_LINES);
         }
+    }
+
+    /** Where one script of a family reached further, a weight that only it has would leave the other scripts to a font of the device. */
+    @Test
+    void theScriptsOfAFamilyOfLettersHaveTheSameWeights() throws IOException {
+        Map<String, Set<String>> weights = new TreeMap<>();
+        for (Path style : files(STYLES, ".css")) {
+            FACE.matcher(read(style))
+                    .results()
+                    .forEach(face -> weights.computeIfAbsent(face.group(1), family -> new TreeSet<>())
+                            .add(WEIGHTS.matcher(face.group())
+                                    .results()
+                                    .map(found -> found.group(1))
+                                    .collect(Collectors.joining())));
+        }
+
+        assertThat(weights).containsKeys("Next", "Literata");
+        assertThat(weights.values()).allSatisfy(ofOne -> assertThat(ofOne).hasSize(1));
     }
 
     /** A style that no page, no script and no drawing names is taken out. */
