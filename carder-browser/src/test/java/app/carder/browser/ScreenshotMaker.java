@@ -24,7 +24,11 @@ class ScreenshotMaker {
             shot(laptop, "/", null, "today");
             shot(laptop, "/plan", null, "plan-deck");
             shot(laptop, "/plan", ".tiles a >> text=Rice by the kilo", "card-bench");
-            shot(laptop, "/calculators/pouring?step=TWO_EQUAL&fill=Water&tolerance=2", null, "calculator-pouring");
+            shot(
+                    laptop,
+                    "/calculators/pouring?step=TWO_EQUAL&fill=Water&months=50&tolerance=2",
+                    null,
+                    "calculator-pouring");
             shot(laptop, "/set-out", "[data-card]:has-text('Lentils to the line') .deck-act a", "set-out-safety");
             laptop.page.navigate("/children");
             laptop.page.locator(".peg-link >> text=Anouk").click();
